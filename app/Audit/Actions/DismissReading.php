@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Audit\Actions;
+
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\People\Models\Person;
+use App\Record\Actions\KeepReason;
+use App\Record\Models\AsideReading;
+use App\Shared\Ids;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** Disposes of a reading that was set aside or lies in the tray. Its standing stays; this is a later entry that names it. */
+final readonly class DismissReading
+{
+    public const REASONS = ['sent_twice', 'not_this_joint', 'test_pull'];
+
+    public function __construct(
+        private Recorder $recorder,
+        private KeepReason $keepReason,
+    ) {
+    }
+
+    public function __invoke(string $entryId, string $reason, ?string $text, Person $lead): void
+    {
+        $this->recorder->transaction(function () use ($entryId, $reason, $text, $lead): void {
+            $aside = AsideReading::query()->lockForUpdate()->find($entryId) ?? throw Refused::notFound('No such reading was set aside.');
+            if ($aside->disposed_at !== null) {
+                throw new Refused(ProblemType::AlreadyDisposed, 'This reading has already been disposed of.', 409);
+            }
+            if ($aside->person === $lead->id) {
+                throw Refused::forbidden('Nobody disposes of what they tightened.');
+            }
+            $stream = (string) DB::table('ledger_entries')->where('entry_id', $entryId)->value('stream');
+            $id = Ids::next();
+            $this->recorder->append(new Draft($id, 'reading_dismissed', $stream, $lead->id, subject: $aside->subject, data: [
+                'reading' => $entryId, 'reason' => $reason, 'reason_hash' => ($this->keepReason)($id, $text),
+            ]));
+        });
+    }
+}

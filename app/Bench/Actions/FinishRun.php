@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Actions;
+
+use App\Bench\BenchCommand;
+use App\Bench\BenchRecorder;
+use App\Bench\RunContext;
+use App\Record\Queries\RunHistory;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+
+/** Closes a run that has every step done. */
+final readonly class FinishRun
+{
+    public function __construct(private BenchRecorder $recorder)
+    {
+    }
+
+    public function __invoke(BenchCommand $command, string $runId): void
+    {
+        $this->recorder->record($command, 'run_finished', RunHistory::stream($runId), function () use ($command, $runId): array {
+            $context = RunContext::get($runId);
+            HeldRun::check($context, $command);
+            $why = $context->fold->freeze()->whyNotFinish();
+            if ($why !== null) {
+                throw new Refused(ProblemType::NotDone, $why, 409);
+            }
+
+            return $context->header();
+        });
+    }
+}

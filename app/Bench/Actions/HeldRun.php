@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Actions;
+
+use App\Bench\BenchCommand;
+use App\Bench\RunContext;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+
+/** Commands inside a run are for the device and person that hold it. */
+final class HeldRun
+{
+    /** @throws Refused when the run is finished, or held elsewhere */
+    public static function check(RunContext $context, BenchCommand $command): void
+    {
+        if ($context->run->finished_at !== null) {
+            throw new Refused(ProblemType::RunClosed, 'The run is finished.', 409);
+        }
+        if ($context->run->device !== $command->device || $context->run->person !== $command->person) {
+            throw new Refused(ProblemType::RunHeld, 'This run is open at another bench or in other hands. Take it over to go on here.', 409);
+        }
+    }
+}

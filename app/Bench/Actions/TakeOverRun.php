@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Actions;
+
+use App\Bench\BenchCommand;
+use App\Bench\BenchRecorder;
+use App\Bench\RunContext;
+use App\Record\Queries\RunHistory;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+
+/** Goes on with a run at this device, in this person's hands. What another device sends afterwards is set aside. */
+final readonly class TakeOverRun
+{
+    public function __construct(private BenchRecorder $recorder)
+    {
+    }
+
+    public function __invoke(BenchCommand $command, string $runId): void
+    {
+        $this->recorder->record($command, 'run_taken_over', RunHistory::stream($runId), function () use ($runId): array {
+            $context = RunContext::get($runId);
+            if ($context->run->finished_at !== null) {
+                throw new Refused(ProblemType::RunClosed, 'The run is finished; there is nothing to take over.', 409);
+            }
+
+            return $context->header();
+        });
+    }
+}

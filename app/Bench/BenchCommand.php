@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\People\Http\BenchSession;
+use App\People\Models\Device;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use InvalidArgumentException;
+use Tekkal\Core\Ledger\CanonicalJson;
+
+/** What every command from a bench brings with it: an id of its own, the device's count, who is sitting there. */
+final readonly class BenchCommand
+{
+    /** @param  array<string, mixed>  $sent */
+    public function __construct(
+        public string $id,
+        public int $deviceSeq,
+        public string $device,
+        public string $sitting,
+        public string $person,
+        public string $hash,
+        public array $sent = [],
+    ) {
+    }
+
+    public static function from(Request $request): self
+    {
+        $given = $request->validate([
+            'id' => 'required|uuid', 'device_seq' => 'required|integer|min:1', 'base_seq' => 'required|integer|min:0',
+            'device_time' => 'required|string|max:40', 'mono_ms' => 'required|integer|min:0',
+        ]);
+        /** @var Device $device */
+        $device = $request->attributes->get('device');
+        $sitting = BenchSession::sitting($request) ?? throw new Refused(ProblemType::NoSitting, 'Sign in at this bench first.', 401);
+
+        return new self(
+            $given['id'], (int) $given['device_seq'], $device->id, $sitting, (string) Auth::id(),
+            self::hash($request),
+            ['base_seq' => (int) $given['base_seq'], 'device_time' => $given['device_time'], 'mono_ms' => (int) $given['mono_ms']],
+        );
+    }
+
+    /** Two sendings are the same command when they agree in all but the count and the secret. */
+    private static function hash(Request $request): string
+    {
+        try {
+            return hash('sha256', $request->path()."\n".CanonicalJson::encode(array_diff_key($request->json()->all(), ['second_pin' => 0, 'device_seq' => 0])));
+        } catch (InvalidArgumentException $e) {
+            throw new Refused(ProblemType::Unreadable, 'The command could not be read: '.$e->getMessage(), 422);
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Http;
+
+use App\Bench\Actions\RecordObservations;
+use App\Bench\Observation;
+use App\Ledger\Entry;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Carbon\CarbonImmutable;
+use Exception;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Tekkal\Core\Run\SetAsideReason;
+
+/** Takes what a bench saw. The device and the sitting answer for it, so it is taken after sign-out as well. */
+final class ObservationController
+{
+    private const MOST = 100;
+
+    public function __invoke(Request $request, RecordObservations $record): JsonResponse
+    {
+        $sent = $request->json()->all();
+        $list = $sent['observations'] ?? null;
+        if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MOST) {
+            throw new Refused(ProblemType::Unreadable, sprintf('A batch is a list of 1 to %d observations.', self::MOST), 422, ['field' => 'observations', 'limit' => self::MOST]);
+        }
+        $observations = array_map(Observation::read(...), $list, array_keys($list));
+        $entries = $record($observations, $request->attributes->get('device'), $this->skewMs($sent['sent_at'] ?? null));
+
+        return new JsonResponse(['outcomes' => array_map(self::outcome(...), $entries)]);
+    }
+
+    /** Server time less device time at sending, in ms. */
+    private function skewMs(mixed $sentAt): int
+    {
+        try {
+            return (int) round(CarbonImmutable::parse(is_string($sentAt) ? $sentAt : throw new Exception)->diffInMilliseconds(now(), false));
+        } catch (Exception) {
+            throw new Refused(ProblemType::Unreadable, 'The batch does not say when it was sent.', 422, ['field' => 'sent_at']);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function outcome(Entry $entry): array
+    {
+        $reason = $entry->optional('standing_reason');
+
+        return [
+            'id' => $entry->id(),
+            'seq' => $entry->seq(),
+            'leaf_hash' => $entry->leafHash,
+            'standing' => $entry->text('standing'),
+            'verdict' => $entry->optional('verdict'),
+            'sentence' => $reason === null ? $entry->optional('reason') : SetAsideReason::from($reason)->sentence(),
+            'flags' => $entry->texts('flags'),
+        ];
+    }
+}

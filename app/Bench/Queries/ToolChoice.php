@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Queries;
+
+use App\Crib\Models\ToolRow;
+use App\Crib\Queries\ToolBook;
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Tool\CalibrationHistory;
+use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Tool\Fitness;
+use Tekkal\Core\Tool\Requirement;
+use Tekkal\Core\Tool\Setting;
+use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Unit\Kind;
+
+/** Which tools a run may use, and why the others may not. */
+final class ToolChoice
+{
+    /** @var array<string, Fitness> */
+    private array $judged = [];
+
+    /** @return list<string> why the tool may not be taken today for the plan's steps of this quantity; empty when it may */
+    public function whyNot(ToolRow $tool, Kind $quantity, Plan $plan): array
+    {
+        $today = ToolBook::day(now()->toImmutable());
+        $reasons = [];
+        foreach ($this->distinct($plan, $quantity) as $step) {
+            array_push($reasons, ...$this->fitness($tool, $step, $today)->reasons);
+        }
+
+        return array_values(array_unique($reasons));
+    }
+
+    /** Judged once for each target and day: the readings of a batch ask the same again and again. */
+    public function fitness(ToolRow $tool, Step $step, Day $day): Fitness
+    {
+        [$id, $kind, $target, $window, $date] = [$tool->id, $step->kind, $step->target->typeset(), $step->window->typeset(), $day->date];
+
+        return $this->judged["$id $kind->value $target $window $date"] ??= Fitness::judge(
+            ToolBook::tool($tool), $this->history($id), new Requirement(ToolKind::for($step->quantity()) ?? ToolKind::TorqueWrench, $step->target, $step->window), $day,
+        );
+    }
+
+    private function history(string $tool): CalibrationHistory
+    {
+        return once(fn (): CalibrationHistory => ToolBook::history($tool));
+    }
+
+    /**
+     * Every tool that measures the quantity, fit or not, with the number to reach on its own scale by step.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function offers(Plan $plan, Kind $quantity): array
+    {
+        $kind = ToolKind::for($quantity);
+
+        return array_values(ToolRow::query()->where('kind', $kind?->value)->get()->sortBy('code')->map(function (ToolRow $row) use ($plan, $quantity): array {
+            $tool = ToolBook::tool($row);
+            $reasons = $this->whyNot($row, $quantity, $plan);
+
+            return [
+                'id' => $row->id, 'code' => $row->code, 'name' => $row->name, 'range' => $tool->rangeTypeset(), 'kind_words' => $tool->kind->words(),
+                'unit' => ['code' => $tool->resolution->unit->code(), 'symbol' => $tool->resolution->unit->symbol()],
+                'resolution' => $tool->resolution->decimal(),
+                'reasons' => $reasons,
+                'settings' => $reasons === [] ? $this->settings($plan, $quantity, $row) : [],
+            ];
+        })->all());
+    }
+
+    /** @return list<array{step: string, digits: string, low: string, high: string}> */
+    private function settings(Plan $plan, Kind $quantity, ToolRow $row): array
+    {
+        $resolution = ToolBook::tool($row)->resolution;
+        $decimals = strlen(strrchr($resolution->decimal(), '.') ?: '.') - 1;
+        $settings = [];
+        foreach ($plan->steps as $step) {
+            $setting = $step->quantity() === $quantity ? Setting::nearest($step->target, $step->window, $resolution) : null;
+            $shown = $step->quantity() === $quantity ? $step->window->displayedIn($resolution->unit, $decimals) : null;
+            if ($setting !== null && $shown !== null) {
+                $settings[] = ['step' => $step->id, 'digits' => $setting->digits] + $shown;
+            }
+        }
+
+        return $settings;
+    }
+
+    /** @return list<Step> one step per different target and window */
+    private function distinct(Plan $plan, Kind $quantity): array
+    {
+        $steps = [];
+        foreach ($plan->steps as $step) {
+            if ($step->quantity() === $quantity) {
+                $steps[$step->target->typeset().$step->window->typeset()] ??= $step;
+            }
+        }
+
+        return array_values($steps);
+    }
+}

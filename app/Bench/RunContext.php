@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Library\Models\StoredRevision;
+use App\Library\Queries\Procedures;
+use App\Record\Models\Run;
+use App\Record\Queries\RunHistory;
+use App\Shared\Refused;
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Run\RunFold;
+
+/** A run with the plan it pinned and its events folded so far. */
+final readonly class RunContext
+{
+    public function __construct(
+        public Run $run,
+        public Plan $plan,
+        public RunFold $fold,
+        public string $revisionHash,
+        /** Number of the last entry that the fold has taken in; later ones may be there by the time this is read. */
+        public int $lastSeq,
+    ) {
+    }
+
+    public static function find(string $runId): ?self
+    {
+        $run = Run::query()->find($runId);
+        if ($run === null) {
+            return null;
+        }
+        $plan = Procedures::plan($run->plan_hash);
+
+        $entries = RunHistory::entries($runId);
+        $last = end($entries);
+
+        return new self($run, $plan, RunHistory::foldEntries($entries, $plan), StoredRevision::query()->findOrFail($run->revision)->document_hash, $last === false ? 0 : $last->seq());
+    }
+
+    public static function get(string $runId): self
+    {
+        return self::find($runId) ?? throw Refused::notFound('There is no such run.');
+    }
+
+    /** @return array{subject: string, revisionHash: string, planHash: string} what every entry of this run carries */
+    public function header(): array
+    {
+        return ['subject' => $this->run->subject, 'revisionHash' => $this->revisionHash, 'planHash' => $this->run->plan_hash];
+    }
+}

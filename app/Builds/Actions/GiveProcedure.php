@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Builds\Actions;
+
+use App\Builds\Models\Assignment;
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\Library\Models\Joint;
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\StoredRevision;
+use App\Library\Queries\Procedures;
+use App\People\Ability;
+use App\People\Models\Person;
+use App\Record\BuildState;
+use App\Record\Models\Subject;
+use App\Shared\Ids;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+
+/** Gives a joint of a build to a person. The revision in force is pinned now, with its plan. */
+final readonly class GiveProcedure
+{
+    public function __construct(private Recorder $recorder)
+    {
+    }
+
+    /**
+     * @param  string|null  $commandId the command's own id, so that a second sending finds the first
+     * @param  string|null  $procedure where the joint has several hardware options: the one that is fitted
+     */
+    public function __invoke(string $subjectId, string $jointId, string $personId, Person $lead, ?string $commandId = null, ?string $procedure = null): string
+    {
+        $stored = $commandId === null ? null : $this->recorder->stored($commandId);
+        if ($stored !== null) {
+            return $stored->text('data.assignment');
+        }
+        $person = Person::query()->find($personId);
+        if ($person === null || ! $person->may(Ability::WorkAtBench)) {
+            throw Refused::field('person', 'Choose somebody who works at a bench.', $personId);
+        }
+
+        return $this->recorder->transaction(function () use ($subjectId, $jointId, $person, $lead, $commandId, $procedure): string {
+            $subject = self::openBuild($this->recorder, $subjectId);
+            $joint = Joint::query()->where('family', $subject->family)->find($jointId) ?? throw Refused::field('joint', 'This engine has no such joint.', $jointId);
+            if (Assignment::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('taken_back_at', null)->exists()) {
+                throw Refused::field('joint', sprintf('%s of %s is already in somebody\'s hands.', $joint->name, $subject->title()), $jointId);
+            }
+
+            return $this->give($subject, $joint, $person, $lead, $commandId ?? Ids::next(), $procedure);
+        });
+    }
+
+    /** Locks the build's stream, so that nothing is given out while it is being closed. */
+    public static function openBuild(Recorder $recorder, string $subjectId): Subject
+    {
+        $recorder->lock('subject/'.$subjectId);
+        $subject = Subject::query()->find($subjectId) ?? throw Refused::notFound('There is no such build.');
+        if ($subject->state !== BuildState::Open) {
+            throw new Refused(ProblemType::BuildClosed, sprintf('%s is %s; nothing more can be done to it.', $subject->title(), $subject->state->value), 409);
+        }
+
+        return $subject;
+    }
+
+    private function give(Subject $subject, Joint $joint, Person $person, Person $lead, string $commandId, ?string $procedure): string
+    {
+        $options = Procedures::allInForce($joint->id, now()->toImmutable())->filter(fn (RevisionStatus $s): bool => $procedure === null || $s->procedure === $procedure);
+        $inForce = $options->first() ?? throw Refused::field('joint', sprintf('%s has no approved procedure. Have one approved first.', $joint->name), $joint->id);
+        if ($options->count() > 1) {
+            throw Refused::field('procedure', sprintf('%s has %d hardware options. Say which is fitted.', $joint->name, $options->count()));
+        }
+        if (! $inForce->at_bench) {
+            throw Refused::field('joint', sprintf('The bench cannot carry out revision %s of %s yet: so far measured torque and angle rounds, with fasteners that may be used again.', $inForce->letter, $joint->name), $joint->id);
+        }
+        $assignment = Ids::next();
+        $this->recorder->append(new Draft(
+            $commandId, 'procedure_given', 'subject/'.$subject->id, $lead->id, subject: $subject->id,
+            data: ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $inForce->revision, 'person' => $person->id],
+            revisionHash: StoredRevision::query()->findOrFail($inForce->revision)->document_hash, planHash: $inForce->plan_hash,
+        ));
+
+        return $assignment;
+    }
+}

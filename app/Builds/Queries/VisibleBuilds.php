@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Builds\Queries;
+
+use App\People\Models\Person;
+use App\Record\Models\Subject;
+use App\Shared\Refused;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The builds a person may see: all of them, or for a customer's reader that customer's only. */
+final class VisibleBuilds
+{
+    /** @return Builder<Subject> */
+    private static function to(Person $person): Builder
+    {
+        $query = Subject::query();
+
+        return $person->customer === null ? $query : $query->where('customer', $person->customer);
+    }
+
+    /** @return Collection<int, Subject> the newest of them whose serial has this part, latest first */
+    public static function newest(Person $person, int $most, string $serialPart = '', ?string $state = null): Collection
+    {
+        $query = self::to($person)->where('serial', 'like', '%'.addcslashes($serialPart, '%_\\').'%');
+        if ($state !== null) {
+            $query = $query->where('state', $state);
+        }
+        $query->getQuery()->orderByDesc('opened_at')->limit($most);
+
+        return $query->get();
+    }
+
+    public static function find(string $id, Person $person): Subject
+    {
+        return self::to($person)->find($id) ?? throw Refused::notFound('There is no such build among those you may see.');
+    }
+}

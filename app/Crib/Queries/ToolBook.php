@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Crib\Queries;
+
+use App\Crib\Models\CalibrationRow;
+use App\Crib\Models\ToolRow;
+use DateTimeImmutable;
+use DateTimeZone;
+use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Tool\Calibration;
+use Tekkal\Core\Tool\CalibrationHistory;
+use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Tool\Tool;
+use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Unit\Written;
+
+/** Tools and calibrations as the core knows them. */
+final class ToolBook
+{
+    public static function tool(ToolRow $row): Tool
+    {
+        return new Tool(
+            $row->code,
+            ToolKind::from($row->kind),
+            Written::fromCode($row->lowest, $row->unit),
+            Written::fromCode($row->highest, $row->unit),
+            Written::fromCode($row->resolution, $row->unit),
+        );
+    }
+
+    public static function history(string $tool): CalibrationHistory
+    {
+        return new CalibrationHistory(array_values(CalibrationRow::query()->where('tool', $tool)->get()->map(
+            fn (CalibrationRow $c): Calibration => new Calibration($c->entry_id, Day::of($c->calibrated_on), Day::of($c->due_on), $c->conforms),
+        )->all()));
+    }
+
+    /** The shop's calendar day at an instant. */
+    public static function day(DateTimeImmutable $instant): Day
+    {
+        return Day::at($instant, new DateTimeZone(config('shop.time_zone')));
+    }
+
+    /** SHA-256 of what the tool was said to be when a verdict rested on it. */
+    public static function setUpHash(ToolRow $row): string
+    {
+        return hash('sha256', CanonicalJson::encode($row->getAttributes()));
+    }
+}

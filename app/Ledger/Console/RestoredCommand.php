@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Console;
+
+use App\Ledger\KnownLeaf;
+use App\Ledger\Restored;
+use Illuminate\Console\Command;
+
+/** Only for bin/tekkal restore, which says in TEKKAL_KNOWN what was known outside the backup. */
+final class RestoredCommand extends Command
+{
+    protected $signature = 'tekkal:restored {backup} {sums}';
+
+    protected $description = 'Record that the record was restored';
+
+    public function handle(Restored $restored): int
+    {
+        $lines = array_values(array_filter(explode("\n", (string) getenv('TEKKAL_KNOWN'))));
+        $told = $restored->record((string) $this->argument('backup'), (string) $this->argument('sums'), array_map(KnownLeaf::fromLine(...), $lines));
+        foreach ($told as $sentence) {
+            $this->line($sentence);
+        }
+
+        return $told === [] ? self::SUCCESS : self::FAILURE;
+    }
+}

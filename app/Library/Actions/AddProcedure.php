@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Actions;
+
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
+use App\People\Models\Person;
+use App\Shared\Ids;
+use App\Shared\Refused;
+
+/** A procedure for a joint with a hardware option; copied from a sister, it remembers which. */
+final readonly class AddProcedure
+{
+    public function __construct(private Recorder $recorder)
+    {
+    }
+
+    public function __invoke(Joint $joint, string $option, Person $by, ?string $sister = null, ?string $variant = null): Procedure
+    {
+        return $this->recorder->transaction(function () use ($joint, $option, $by, $sister, $variant): Procedure {
+            $this->recorder->lock('joint/'.$joint->id);
+            if (Procedure::query()->where('joint', $joint->id)->where('option', $option)->exists()) {
+                throw Refused::field('option', sprintf('%s already has a procedure for "%s". Open that, or name another hardware option.', $joint->name, $option), $option);
+            }
+            $procedure = Procedure::query()->create(['id' => Ids::next(), 'joint' => $joint->id, 'option' => $option, 'variant' => $variant, 'sister_of' => $sister, 'created_at' => now()]);
+            $this->recorder->append(new Draft(Ids::next(), 'procedure_added', 'procedure/'.$procedure->id, $by->id, data: ['joint' => $joint->id, 'option' => $option] + ($sister === null ? [] : ['sister_of' => $sister])));
+
+            return $procedure;
+        });
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Actions;
+
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\Library\Events\RevisionApproved;
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\StoredRevision;
+use App\Library\Queries\Grounds;
+use App\Library\Queries\MadeTo;
+use App\Library\Queries\Procedures;
+use App\Library\RevisionFaces;
+use App\Library\RevisionState;
+use App\People\Ability;
+use App\People\Actions\SendNotice;
+use App\People\Models\Person;
+use App\Shared\Ids;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Procedure\Comparison;
+use Tekkal\Core\Procedure\Expander;
+
+/** Signs a revision: expands its plan once and for all, supersedes the one in force, and tells everybody concerned. */
+final readonly class ApproveRevision
+{
+    private const MOST_CHANGES_TOLD = 12;
+
+    public function __construct(private Recorder $recorder, private RevisionFaces $faces, private SendNotice $notice)
+    {
+    }
+
+    /** @param  string|null  $seen  hash of the document that the approver has read; null: whatever stands there */
+    public function __invoke(StoredRevision $stored, Person $approver, ?string $seen = null): void
+    {
+        if (! $approver->may(Ability::ApproveProcedures)) {
+            throw Refused::forbidden('Only an approver signs procedures.');
+        }
+        if ($stored->author === $approver->id) {
+            throw Refused::forbidden('Nobody approves what they wrote. Ask another approver to sign.');
+        }
+        $this->recorder->transaction(function () use ($stored, $approver, $seen): void {
+            $this->recorder->lock('revision/'.$stored->id);
+            $status = RevisionStatus::query()->findOrFail($stored->id);
+            if ($seen !== null && $seen !== $stored->document_hash) {
+                throw new Refused(ProblemType::DraftChanged, 'What you read is not what stands here now. Read this revision before you sign it.', 409);
+            }
+            if ($status->state !== RevisionState::InReview) {
+                throw Refused::field('revision', sprintf('Revision %s is %s; only one in review is signed.', $status->letter, $status->state->words()));
+            }
+            $why = Grounds::whyNot($status);
+            if ($why !== []) {
+                throw Refused::field('revision', sprintf('Revision %s cannot be signed yet: %s', $status->letter, $why[0]));
+            }
+            $this->sign($stored, $status, $approver);
+        });
+    }
+
+    private function sign(StoredRevision $stored, RevisionStatus $status, Person $approver): void
+    {
+        $before = RevisionStatus::query()->where('procedure', $status->procedure)->where('state', RevisionState::Approved->value)->first();
+        $plan = Expander::expand(Procedures::revision($stored->id));
+        DB::table('plans')->insertOrIgnore(['hash' => $plan->hash(), 'plan' => $plan->bytes()]);
+        $this->recorder->append(new Draft(
+            Ids::next(), 'revision_approved', 'revision/'.$stored->id, $approver->id,
+            data: ['signature' => $approver->displayName(), 'meaning' => 'approved for use', 'expander' => Expander::VERSION, 'at_bench' => $plan->isStraight()],
+            revisionHash: $stored->document_hash, planHash: $plan->hash(),
+        ));
+        $event = new RevisionApproved($status->procedure, $stored->id, $stored->document_hash, $plan->hash(), $plan->isStraight(), $approver->id);
+        event($event);
+        $procedure = Procedures::find($status->procedure);
+        $this->faces->refresh($procedure);
+        if ($before !== null) {
+            $this->tell($procedure->title(), $status, $before, $event, $approver);
+        }
+    }
+
+    /** Builds made to the old revision are judged by the new one on record, and everybody concerned is told what changed. */
+    private function tell(string $title, RevisionStatus $status, RevisionStatus $before, RevisionApproved $event, Person $approver): void
+    {
+        $made = MadeTo::of($before->revision, Procedures::plan($event->planHash));
+        if ($made !== []) {
+            $this->recorder->append(new Draft(Ids::next(), 'builds_rejudged', 'revision/'.$status->revision, $approver->id, data: [
+                'made_to' => $before->revision,
+                'builds' => array_map(fn (array $b): array => ['run' => $b['run'], 'subject' => $b['subject'], 'in' => $b['in'], 'out' => $b['out'], 'not_comparable' => $b['not_comparable']], $made),
+            ], revisionHash: $event->documentHash, planHash: $event->planHash));
+        }
+        $changes = Comparison::of(Procedures::revision($before->revision), Procedures::document($before->revision), Procedures::revision($status->revision), Procedures::document($status->revision));
+        $told = array_map(fn ($c): string => $c->sentence, array_slice($changes, 0, self::MOST_CHANGES_TOLD));
+        ($this->notice)(
+            sprintf('%s: revision %s is in force', $title, $status->letter),
+            implode("\n", $told)."\n".($event->atBench ? 'Work not begun goes by it; what is under way stays with the revision it began with.' : 'The bench cannot carry it out yet; work not begun was taken back.'),
+            '/library/'.$status->revision,
+            array_values(array_diff([...$event->concerned(), $status->author, ...MadeTo::people($before->revision)], [$approver->id])),
+            $approver->id,
+        );
+    }
+}

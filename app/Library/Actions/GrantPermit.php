@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Actions;
+
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\Library\Models\Permit;
+use App\Library\Queries\Procedures;
+use App\People\Models\Person;
+use App\Shared\Ids;
+use App\Shared\Refused;
+
+/** Deviation permits: asked for by one person, approved or refused by another; they end by themselves. */
+final readonly class GrantPermit
+{
+    public function __construct(private Recorder $recorder)
+    {
+    }
+
+    /** @param  array{stage: string|null, departure: string, reason: string, customer_reference: string, quantity: int|null, serials: string, valid_from: string, valid_until: string|null}  $fields */
+    public function ask(string $procedure, array $fields, Person $by): string
+    {
+        $this->limited($fields);
+
+        return $this->recorder->transaction(function () use ($procedure, $fields, $by): string {
+            Procedures::find($procedure);
+            $this->recorder->lock('register/permits');
+            $id = Ids::next();
+            $code = sprintf('DP-%03d', Permit::query()->count() + 1);
+            $this->recorder->append(new Draft(Ids::next(), 'permit_asked', 'permit/'.$id, $by->id, data: array_filter(['code' => $code, 'procedure' => $procedure] + $fields, fn (mixed $v): bool => $v !== null)));
+
+            return $id;
+        });
+    }
+
+    public function approve(string $id, Person $by, string $signature): void
+    {
+        $this->decide($id, $by, ['asked'], 'permit_approved', ['signature' => $signature, 'meaning' => 'departure permitted within its limits']);
+    }
+
+    /** @param  string  $state  refused or withdrawn */
+    public function close(string $id, Person $by, string $state, string $reason): void
+    {
+        $this->decide($id, $by, $state === 'refused' ? ['asked'] : ['asked', 'approved'], 'permit_closed', ['state' => $state, 'reason' => $reason], $state === 'withdrawn');
+    }
+
+    /**
+     * @param  list<string>  $from
+     * @param  array<string, string>  $data
+     */
+    private function decide(string $id, Person $by, array $from, string $type, array $data, bool $ownToo = false): void
+    {
+        $this->recorder->transaction(function () use ($id, $by, $from, $type, $data, $ownToo): void {
+            $this->recorder->lock('permit/'.$id);
+            $permit = Permit::query()->find($id) ?? throw Refused::notFound('There is no such permit.');
+            if (! $ownToo && $permit->asked_by === $by->id) {
+                throw Refused::forbidden('Nobody decides on what they asked for. Ask another approver.');
+            }
+            if (! in_array($permit->state, $from, true)) {
+                throw Refused::field('permit', sprintf('%s is %s.', $permit->code, $permit->state));
+            }
+            $this->recorder->append(new Draft(Ids::next(), $type, 'permit/'.$id, $by->id, data: $data));
+        });
+    }
+
+    /** @param  array{quantity: int|null, serials: string, valid_from: string, valid_until: string|null, ...}  $fields */
+    private function limited(array $fields): void
+    {
+        if ($fields['valid_until'] === null && $fields['quantity'] === null && trim($fields['serials']) === '') {
+            throw Refused::field('valid_until', 'A permit is limited: say until when, for which serials, or for how many engines.');
+        }
+        if ($fields['valid_until'] !== null && $fields['valid_until'] < $fields['valid_from']) {
+            throw Refused::field('valid_until', sprintf('It would end on %s, before it begins on %s.', $fields['valid_until'], $fields['valid_from']), $fields['valid_until']);
+        }
+    }
+}

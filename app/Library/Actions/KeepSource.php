@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Actions;
+
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\Library\Models\Source;
+use App\People\Models\Person;
+use App\Shared\Ids;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Tekkal\Core\Procedure\Cycles;
+
+/** Puts a source on record, says what superseded it, and keeps its paper. */
+final readonly class KeepSource
+{
+    private const MOST_PIXELS = 40_000_000;
+
+    public function __construct(private Recorder $recorder)
+    {
+    }
+
+    /** @param  array{code: string, kind: string, title: string, edition: string, date: string, kept: string, superseded_by: string|null}  $fields */
+    public function __invoke(array $fields, Person $by): Source
+    {
+        return $this->recorder->transaction(function () use ($fields, $by): Source {
+            $this->recorder->lock('register/sources');
+            $source = Source::query()->where('code', $fields['code'])->first();
+            $this->noCircle($fields['code'], $fields['superseded_by']);
+            if ($source === null) {
+                $source = Source::query()->create(['id' => Ids::next()] + $fields);
+            } elseif ($source->only(array_keys($fields)) === $fields) {
+                return $source;
+            } else {
+                $source->update($fields);
+            }
+            $this->recorder->append(new Draft(Ids::next(), 'source_kept', 'source/'.$source->id, $by->id, data: array_map(strval(...), $fields)));
+
+            return $source;
+        });
+    }
+
+    /** The type is what the bytes are, whatever the name says; pictures are drawn anew, so that nothing else comes in with them. */
+    public function paper(Source $source, UploadedFile $file, Person $by): void
+    {
+        $bytes = (string) $file->get();
+        [$type, $bytes] = match (true) {
+            str_starts_with($bytes, '%PDF-') && str_contains(substr($bytes, -2048), '%%EOF') => ['application/pdf', $bytes],
+            str_starts_with($bytes, "\x89PNG\r\n\x1a\n"), str_starts_with($bytes, "\xFF\xD8\xFF") => $this->drawnAnew($bytes),
+            default => throw Refused::field('file', sprintf('"%s" is neither a PDF nor a PNG or JPEG picture, whatever its name says. Nothing was stored.', mb_substr($file->getClientOriginalName(), 0, 80)), $file->getClientOriginalName()),
+        };
+        $hash = hash('sha256', $bytes);
+        Storage::disk('local')->put("sources/$hash", $bytes);
+        $this->recorder->transaction(function () use ($source, $file, $type, $hash, $bytes, $by): void {
+            $source->update(['file_hash' => $hash, 'file_type' => $type, 'file_name' => mb_substr($file->getClientOriginalName(), 0, 160), 'file_bytes' => strlen($bytes)]);
+            $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: ['digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes)]));
+        });
+    }
+
+    /** @return array{string, string} type and bytes */
+    private function drawnAnew(string $bytes): array
+    {
+        $size = getimagesizefromstring($bytes);
+        if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new Refused(ProblemType::BadValue, 'The picture cannot be read, or has more than 40 million pixels. Nothing was stored.', 422, ['field' => 'file', 'limit' => self::MOST_PIXELS, 'unit' => 'pixels']);
+        }
+        $picture = @imagecreatefromstring($bytes) ?: throw Refused::field('file', 'The picture is damaged. Nothing was stored.');
+        ob_start();
+        imagepng($picture);
+
+        return ['image/png', (string) ob_get_clean()];
+    }
+
+    private function noCircle(string $code, ?string $successor): void
+    {
+        $by = DB::table('sources')->whereNotNull('superseded_by')->pluck('superseded_by', 'code')->map(fn (string $s): array => [$s])->all();
+        $by[$code] = $successor === null ? [] : [$successor];
+        if ($successor !== null && $successor !== $code && ! Source::query()->where('code', $successor)->exists()) {
+            throw Refused::field('superseded_by', sprintf('There is no source "%s". Put that on record first.', $successor), $successor);
+        }
+        foreach (Cycles::in($by) as $cycle) {
+            throw Refused::field('superseded_by', sprintf('These would supersede each other in a circle: %s.', implode(' → ', $cycle)), $successor);
+        }
+    }
+}

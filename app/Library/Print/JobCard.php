@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Print;
+
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\StoredRevision;
+use App\Library\Queries\DraftLook;
+use App\Library\Queries\MapSketch;
+use App\Library\Queries\Permits;
+use App\Library\Queries\Procedures;
+use App\Library\Queries\RevisionSheet;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** A revision on paper, for the bench: map, line, rounds, cautions, sources, and the way back to it on a screen. */
+final class JobCard
+{
+    public function pdf(string $revision): string
+    {
+        $options = new Options;
+        $options->setIsRemoteEnabled(false);
+        $options->setDefaultFont('DejaVu Sans');
+        // The library writes the metrics of a font that it meets for the first time; code is read-only, so it does that here.
+        $fonts = storage_path('framework/cache/pdf');
+        is_dir($fonts) || mkdir($fonts, 0o700, true);
+        $options->setFontCache($fonts);
+        $options->setTempDir($fonts);
+        $options->setChroot([$fonts]);
+        $pdf = new Dompdf($options);
+        $pdf->loadHtml(view('job-card', $this->facts($revision))->render());
+        $pdf->setPaper('A4');
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    /** @return array<string, mixed> */
+    private function facts(string $revision): array
+    {
+        $stored = StoredRevision::query()->findOrFail($revision);
+        $status = RevisionStatus::query()->findOrFail($revision);
+        $read = Procedures::revision($revision);
+        $document = Procedures::document($revision);
+        $link = config('app.url').'/library/'.$revision;
+
+        return [
+            'shop' => config('shop.name'), 'title' => Procedures::find($status->procedure)->title(), 'status' => $status, 'hash' => $stored->document_hash, 'link' => $link,
+            'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftLook::figures($read),
+            'map' => 'data:image/svg+xml;base64,'.base64_encode((new MapDrawing(MapSketch::of($document)))->svg()),
+            'qr' => 'data:image/png;base64,'.base64_encode($this->code($link)), 'risk' => $read->riskClass,
+            'permits' => array_filter(Permits::all($status->procedure), fn (array $p): bool => $p['state'] === 'in force'),
+            'printed' => now()->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'), 'zone' => config('shop.time_zone'),
+        ];
+    }
+
+    private function code(string $text): string
+    {
+        $process = new Process(['qrencode', '-t', 'PNG', '-s', '8', '-m', '2', '-o', '-', $text]);
+        $process->run();
+
+        return $process->isSuccessful() ? $process->getOutput() : throw new RuntimeException('qrencode: '.$process->getErrorOutput());
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Queries;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Unit\QuantityParser;
+use Tekkal\Core\Unit\Understood;
+use Tekkal\Core\Unit\Written;
+
+/** The library as a list: by place, narrowed by words that stand on a sheet or by a value that it asks for. */
+final class ProcedureList
+{
+    public const PAGE = 60;
+
+    /** A value asked for is found where it is printed in another unit, rounded: within half a last digit, and this share. */
+    private const NEAR = 0.004;
+
+    /**
+     * @param  array{find?: string|null, family?: string|null, state?: string|null, page?: int|null}  $wanted
+     * @return string JSON: procedures, total, page, pages, asked
+     */
+    public static function json(array $wanted): string
+    {
+        $query = DB::table('procedure_faces');
+        $value = self::value($wanted['find'] ?? '');
+        $value !== null ? self::asksFor($query, $value) : self::says($query, $wanted['find'] ?? '');
+        if (($wanted['family'] ?? '') !== '') {
+            $query->where('family', $wanted['family']);
+        }
+        self::inState($query, $wanted['state'] ?? '');
+        $total = $query->count();
+        $page = max(1, (int) ($wanted['page'] ?? 1));
+        $rows = $query->orderBy('place')->orderBy('procedure')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
+
+        $head = self::encoded(['total' => $total, 'page' => $page, 'pages' => (int) ceil(max(1, $total) / self::PAGE), 'asked' => $value?->typeset()]);
+
+        return substr($head, 0, -1).',"procedures":['.$rows->map(self::row(...))->implode(',').']}';
+    }
+
+    /** A row as JSON; its card, which has the drawing, is JSON already and is passed on as it stands. */
+    private static function row(object $face): string
+    {
+        $head = self::encoded([
+            'id' => $face->procedure, 'revision' => $face->revision, 'state' => $face->state, 'letter' => $face->letter, 'ahead' => $face->ahead,
+            'missing' => (bool) $face->missing, 'conflicts' => (int) $face->conflicts, 'line' => $face->line,
+        ]);
+
+        return substr($head, 0, -1).','.substr($face->card, 1);
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private static function encoded(array $facts): string
+    {
+        return json_encode($facts, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    private static function value(string $text): ?Written
+    {
+        $read = QuantityParser::parse($text);
+
+        return $read instanceof Understood ? $read->value : null;
+    }
+
+    private static function asksFor(Builder $query, Written $value): void
+    {
+        $base = $value->quantity()->inBase()->toFloat();
+        $decimals = str_contains($value->digits, '.') ? strlen($value->digits) - strpos($value->digits, '.') - 1 : 0;
+        $near = max($base * self::NEAR, 0.5 * 10 ** -$decimals * $value->unit->factor()->toFloat());
+        $query->whereIn('procedure', DB::table('target_index')->select('procedure')
+            ->where('quantity', $value->unit->kind()->value)->whereBetween('base_value', [$base - $near, $base + $near]));
+    }
+
+    private static function says(Builder $query, string $text): void
+    {
+        $like = fn (string $words): string => '%'.addcslashes($words, '%_\\').'%';
+        $words = mb_strtolower(trim($text));
+        // "FW 10.9" is one marking where a head carries it, and two words where none does.
+        $whole = ! str_contains($words, ' ') || DB::table('procedure_faces')->where('words', 'like', $like($words))->exists();
+        foreach ($whole ? [$words] : (preg_split('/\s+/', $words) ?: []) as $word) {
+            $query->where('words', 'like', $like($word));
+        }
+    }
+
+    private static function inState(Builder $query, string $state): void
+    {
+        match ($state) {
+            '' => null,
+            'missing' => $query->where('missing', true),
+            'in_conflict' => $query->where('conflicts', '>', 0),
+            'draft', 'in_review' => $query->where(fn (Builder $q) => $q->where('state', $state)->orWhere('ahead', $state)),
+            default => $query->where('state', $state),
+        };
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Queries;
+
+use App\Library\Models\Family;
+use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\StoredRevision;
+use App\Library\Models\WorkingDraft;
+use App\Library\RevisionState;
+use App\Shared\Refused;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Procedure\DocumentReader;
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Procedure\PlanReader;
+use Tekkal\Core\Procedure\Revision;
+
+/** Reads procedures, revisions and plans back, and says which revision is in force. */
+final class Procedures
+{
+    public static function find(string $procedure): Procedure
+    {
+        return Procedure::query()->find($procedure) ?? throw Refused::notFound('There is no such procedure.');
+    }
+
+    /** @return array{string, string} names of family and joint */
+    public static function names(Procedure $procedure): array
+    {
+        $joint = Joint::query()->findOrFail($procedure->joint);
+
+        return [Family::query()->findOrFail($joint->family)->name, $joint->name];
+    }
+
+    /** @return array<mixed> */
+    public static function document(string $revision): array
+    {
+        return CanonicalJson::decode((StoredRevision::query()->find($revision) ?? throw Refused::notFound('There is no such revision.'))->document);
+    }
+
+    /** A stored revision never changes, so one request reads each of them once. */
+    public static function revision(string $revision): Revision
+    {
+        return once(fn (): Revision => DocumentReader::read(self::document($revision)));
+    }
+
+    public static function plan(string $hash): Plan
+    {
+        return once(function () use ($hash): Plan {
+            $bytes = DB::table('plans')->where('hash', $hash)->value('plan');
+
+            return PlanReader::fromBytes(is_string($bytes) ? $bytes : throw Refused::notFound('There is no such plan.'));
+        });
+    }
+
+    /** The revision that was in force for a joint at a moment, of one of its procedures or of the first; null when none was. */
+    public static function inForce(string $joint, CarbonImmutable $at, ?string $procedure = null): ?RevisionStatus
+    {
+        return self::allInForce($joint, $at)->first(fn (RevisionStatus $s): bool => $procedure === null || $s->procedure === $procedure);
+    }
+
+    /** @return Collection<int, RevisionStatus> of each hardware option of a joint, the oldest option first */
+    public static function allInForce(string $joint, CarbonImmutable $at): Collection
+    {
+        $options = array_flip(Procedure::query()->where('joint', $joint)->get()->sortBy('created_at')->modelKeys());
+
+        return RevisionStatus::query()->where('joint', $joint)->where('approved_at', '<=', $at->format('Y-m-d H:i:s.u'))->get()
+            ->filter(fn (RevisionStatus $s): bool => $s->superseded_at === null || $s->superseded_at->greaterThan($at))
+            ->sortBy(fn (RevisionStatus $s): int => $options[$s->procedure] ?? PHP_INT_MAX)->values();
+    }
+
+    /** The newest revision that is not one sent back. */
+    public static function last(string $procedure): ?RevisionStatus
+    {
+        return RevisionStatus::query()->where('procedure', $procedure)->get()
+            ->reject(fn (RevisionStatus $s): bool => $s->state === RevisionState::Returned)->sortByDesc('submitted_at')->first();
+    }
+
+    /** A, B … Z, AA: the letter of a draft under way or sent back, else the one after the last that was kept. */
+    public static function nextLetter(string $procedure): string
+    {
+        $draft = WorkingDraft::query()->find($procedure);
+        $last = self::last($procedure)?->letter;
+
+        return $draft->letter ?? ($last === null ? 'A' : self::after($last));
+    }
+
+    private static function after(string $letter): string
+    {
+        $letter++;
+
+        return $letter;
+    }
+}

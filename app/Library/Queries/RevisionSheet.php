@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Queries;
+
+use Tekkal\Core\Procedure\FastenerType;
+use Tekkal\Core\Procedure\Reuse;
+use Tekkal\Core\Procedure\Revision;
+use Tekkal\Core\Procedure\Stage;
+use Tekkal\Core\Procedure\ToolNeed;
+use Tekkal\Core\Sequence\Position;
+
+/** A revision as it is looked up: its rounds grown into a ladder, its fasteners, what it rests on. */
+final readonly class RevisionSheet
+{
+    private const SOURCES = [
+        'engine_maker' => 'maker', 'hardware_maker' => 'hardware maker', 'gasket_maker' => 'gasket maker',
+        'shop_standard' => 'shop standard', 'window_standard' => 'shop window',
+    ];
+
+    /** @param  array<mixed>  $document */
+    public function __construct(private Revision $revision, private array $document)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'rungs' => array_map($this->rung(...), $this->revision->stages()),
+            'fastener_types' => array_values(array_map($this->fastener(...), $this->revision->fasteners)),
+            'surfaces' => array_map(fn ($a): array => ['surface' => $a->surface, 'condition' => $a->condition], $this->revision->agents),
+            'sources' => $this->document['sources'] ?? [],
+            'cautions' => $this->document['cautions'] ?? [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function rung(Stage $stage): array
+    {
+        $rows = $this->revision->tighteningLine()->rows($stage);
+
+        return [
+            'stage' => $stage->key(),
+            'tool' => $stage->tool->kind ?? ToolNeed::usual($stage->rules->kind),
+            'positions' => $stage->rules->kind->isPerPosition() ? $stage->sequence : [],
+            'rows' => array_map(fn (array $row, int $i): array => [...$row,
+                'target_from' => $this->from(($stage->targets[$i] ?? null)?->targetSource),
+                'window_from' => $this->from(($stage->targets[$i] ?? null)?->windowSource),
+            ], $rows, array_keys($rows)),
+            'how' => self::how($stage),
+            'why' => $stage->why,
+        ];
+    }
+
+    private static function how(Stage $stage): string
+    {
+        $rules = $stage->rules;
+        $motion = $rules->kind->hasTarget() ? ($rules->oneMotion ? 'In one free motion.' : 'May be ratcheted.') : '';
+
+        return trim(($rules->threshold === null ? '' : 'Counted from '.$rules->threshold->typeset().'. ').$motion);
+    }
+
+    /** @return array<string, mixed> */
+    private function fastener(FastenerType $type): array
+    {
+        $groups = array_filter($this->revision->groups, fn ($g): bool => $g->fastener === $type->key);
+        $raw = collect((array) ($this->document['fasteners'] ?? []))->firstWhere('key', $type->key);
+
+        return [
+            'key' => $type->key,
+            'name' => $type->name,
+            'groups' => implode(', ', array_map(fn ($g): string => $g->name, $groups)),
+            'count' => count(array_filter($this->revision->map->positions, fn (Position $p): bool => isset($groups[$p->group]))),
+            'marking' => data_get($raw, 'marking'),
+            'across_flats' => is_string(data_get($raw, 'across_flats')) ? data_get($raw, 'across_flats') : null,
+            'reuse' => $type->reuse === Reuse::UpTo ? sprintf('up to %d %s', $type->cycles, $type->cycles === 1 ? 'tightening' : 'tightenings') : $type->reuse->words(),
+        ];
+    }
+
+    private function from(?string $key): ?string
+    {
+        $source = collect((array) ($this->document['sources'] ?? []))->firstWhere('key', $key);
+
+        return $source === null ? null : sprintf('%s, p. %s', self::SOURCES[data_get($source, 'kind')] ?? '', data_get($source, 'page'));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Library\Models\Family;
+use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\WorkingDraft;
+use App\Library\Queries\DraftLook;
+use App\Library\Queries\MapSketch;
+use App\Library\Queries\Procedures;
+use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Procedure\Conflict;
+use Tekkal\Core\Procedure\Fact;
+use Tekkal\Core\Procedure\Revision;
+
+/** What stands of a procedure in lists and is searched: of its revision in force, else of the newest there is. */
+final class RevisionFaces
+{
+    public function refresh(Procedure $procedure): void
+    {
+        $states = RevisionStatus::query()->where('procedure', $procedure->id)->get()->sortByDesc('submitted_at');
+        $draft = WorkingDraft::query()->find($procedure->id);
+        $shown = $states->firstWhere('state', RevisionState::Approved) ?? $states->firstWhere('state', RevisionState::InReview)
+            ?? ($draft === null ? $states->reject(fn (RevisionStatus $s): bool => $s->state === RevisionState::Returned)->first() : null);
+        $document = $shown === null ? $draft?->document() : Procedures::document($shown->revision);
+        $revision = $shown === null ? ($document === null ? null : DraftLook::readable($document)) : Procedures::revision($shown->revision);
+        $ahead = match (true) {
+            $states->firstWhere('state', RevisionState::InReview) !== null && $shown?->state !== RevisionState::InReview => RevisionState::InReview->value,
+            $draft !== null && $shown !== null => 'draft',
+            default => null,
+        };
+        $this->write($procedure, $document ?? [], $revision, $shown, $shown === null ? ($draft === null ? 'empty' : 'draft') : $shown->state->value, $shown->letter ?? $draft->letter ?? '', $ahead);
+    }
+
+    /** @param  array<mixed>  $document */
+    private function write(Procedure $procedure, array $document, ?Revision $revision, ?RevisionStatus $shown, string $state, string $letter, ?string $ahead): void
+    {
+        $joint = Joint::query()->findOrFail($procedure->joint);
+        $family = Family::query()->findOrFail($joint->family);
+        $facts = $revision === null ? [] : Fact::of($revision);
+        $line = $revision?->tighteningLine()->typeset() ?? '';
+        DB::table('procedure_faces')->upsert([
+            'procedure' => $procedure->id, 'family' => $family->id, 'place' => sprintf('%s %03d %s', $family->code, $joint->assembly_order, $procedure->option),
+            'revision' => $shown?->revision, 'state' => $state, 'letter' => $letter, 'ahead' => $ahead,
+            'missing' => $revision !== null && $revision->missing !== [],
+            'conflicts' => count(array_filter($revision->conflicts ?? [], fn (Conflict $c): bool => $c->decided === null)),
+            'line' => $line, 'card' => json_encode($this->card($procedure, $family, $joint, $document, $revision), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'words' => mb_strtolower(implode(' ', [$family->code, $family->name, $joint->name, $procedure->option, str_replace("\u{A0}", ' ', $line), ...array_map(fn (Fact $f): string => $f->text, $facts)])),
+        ], 'procedure');
+        DB::table('target_index')->where('procedure', $procedure->id)->delete();
+        $targets = array_values(array_filter($facts, fn (Fact $f): bool => $f->quantity !== null));
+        DB::table('target_index')->insert(array_map(fn (Fact $f): array => [
+            'procedure' => $procedure->id, 'quantity' => $f->quantity?->kind()->value, 'base_value' => (string) $f->quantity?->inBase(), 'text' => $f->text,
+        ], $targets));
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<string, mixed>
+     */
+    private function card(Procedure $procedure, Family $family, Joint $joint, array $document, ?Revision $revision): array
+    {
+        return [
+            'family' => $family->name, 'family_code' => $family->code, 'joint' => $joint->name, 'option' => $procedure->option,
+            'risk_class' => is_string($document['risk_class'] ?? null) ? $document['risk_class'] : '',
+            'fasteners' => count($revision->map->positions ?? []),
+            'threads' => array_values(array_unique(array_filter((array) data_get($document, 'fasteners.*.thread'), is_string(...)))),
+            'markings' => array_values(array_unique(array_filter((array) data_get($document, 'fasteners.*.marking'), is_string(...)))),
+            'source' => is_string(data_get($document, 'sources.0.title')) ? data_get($document, 'sources.0.title') : null,
+            'sketch' => $revision === null ? null : MapSketch::of($document),
+        ];
+    }
+}

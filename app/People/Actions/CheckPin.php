@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Actions;
+
+use App\People\Models\Person;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+
+/**
+ * Badge and PIN on an enrolled device. Five tries, then a delay that doubles; a lead unlocks. Each try first books
+ * itself by one atomic UPDATE, so that two at once cannot share a try.
+ */
+final class CheckPin
+{
+    private const FREE_TRIES = 5;
+
+    private const LONGEST_DELAY_S = 3600;
+
+    public function __invoke(string $badge, string $pin, string $device): Person
+    {
+        $person = Person::query()->where('badge', $badge)->first();
+        $hash = $person?->credential?->pin_hash;
+        if ($person === null || $hash === null) {
+            throw $this->wrong();
+        }
+        $this->book($person->id, $device);
+        if (! Hash::check($pin, $hash)) {
+            throw $this->wrong();
+        }
+        self::clear($person->id, $device);
+
+        return $person;
+    }
+
+    /** Forgets the failed tries of a person: at one device after a right PIN, at all when a lead unlocks. */
+    public static function clear(string $person, ?string $device = null): void
+    {
+        DB::table('pin_counters')->where('person', $person)
+            ->when($device !== null, fn ($q) => $q->where('device', $device))->delete();
+    }
+
+    /** @throws Refused while the delay runs */
+    private function book(string $person, string $device): void
+    {
+        $now = now()->format('Y-m-d H:i:s.u');
+        DB::table('pin_counters')->insertOrIgnore(['person' => $person, 'device' => $device, 'failures' => 0, 'next_try_at' => $now]);
+        $booked = DB::affectingStatement(
+            'UPDATE pin_counters SET failures = failures + 1, next_try_at = IF(failures < ?, ?, ? + INTERVAL LEAST(?, 30 * POW(2, LEAST(failures - ?, 12))) SECOND) WHERE person = ? AND device = ? AND next_try_at <= ?',
+            [self::FREE_TRIES, $now, $now, self::LONGEST_DELAY_S, self::FREE_TRIES, $person, $device, $now],
+        );
+        if ($booked === 0) {
+            throw new Refused(ProblemType::PinLocked, 'Too many wrong PINs here. Wait a while, or ask a lead to unlock you.', 429, ['field' => 'pin']);
+        }
+    }
+
+    private function wrong(): Refused
+    {
+        return new Refused(ProblemType::WrongSignIn, 'Badge and PIN do not belong together. Try again.', 422, ['field' => 'pin']);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Http;
+
+use App\People\Actions\EnrolDevice;
+use App\People\Models\Device;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** What a request brings of its bench: the enrolled device by its cookie, the sitting by the session. */
+final class BenchSession
+{
+    public const COOKIE = 'tekkal_bench';
+
+    public static function cookieName(): string
+    {
+        return self::COOKIE.'_'.config('shop.instance');
+    }
+
+    public static function device(Request $request): ?Device
+    {
+        $token = $request->cookie(self::cookieName());
+        if (! is_string($token) || $token === '') {
+            return null;
+        }
+        $id = DB::table('device_tokens')->where('token_hash', EnrolDevice::hash($token))->value('device');
+
+        return $id === null ? null : Device::query()->where('revoked_at', null)->find($id);
+    }
+
+    /** @throws Refused when this browser is not, or no longer, an enrolled bench */
+    public static function requireDevice(Request $request): Device
+    {
+        return self::device($request)
+            ?? throw new Refused(ProblemType::NotEnrolled, 'This browser is not enrolled as a bench. A lead enrols it under People; what it holds is kept.', 403);
+    }
+
+    public static function sitting(Request $request): ?string
+    {
+        $sitting = $request->session()->get('sitting');
+
+        return is_string($sitting) ? $sitting : null;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Models;
+
+use App\Shared\Models\Row;
+
+/**
+ * @property string $id
+ * @property string $name
+ */
+final class Customer extends Row
+{
+    protected $table = 'customers';
+}

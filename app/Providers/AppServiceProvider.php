@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Builds\BuildsFinder;
+use App\Builds\BuildsProjector;
+use App\Builds\MoveAssignments;
+use App\Crib\CribFinder;
+use App\Crib\CribProjector;
+use App\Desk\Http\FindController;
+use App\Ledger\Projectors;
+use App\Library\Events\RevisionApproved;
+use App\Library\LibraryFinder;
+use App\Library\LibraryProjector;
+use App\People\Ability;
+use App\People\Models\Person;
+use App\People\PeopleProjector;
+use App\Record\RecordProjector;
+use App\Shared\Contracts\Findable;
+use App\Shared\Http\WholeFileSessions;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Session;
+use Illuminate\Support\ServiceProvider;
+
+/** The only place that sees all areas: it puts them together. */
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        Date::use(CarbonImmutable::class);
+        // The order of the ladder: a projector may rely on what those before it have written.
+        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class], 'projectors');
+        $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));
+        $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class], Findable::class);
+        $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Session::extend('whole_file', fn (Application $app): WholeFileSessions => new WholeFileSessions($app->make('files'), config('session.files'), config('session.lifetime')));
+        foreach (Ability::cases() as $ability) {
+            Gate::define($ability->value, fn (Person $person): bool => $person->may($ability));
+        }
+        Event::listen(RevisionApproved::class, MoveAssignments::class);
+        $this->settleClock();
+    }
+
+    /** In tests the clock stands at a given instant, or runs on from it since a given second of the real one. */
+    private function settleClock(): void
+    {
+        if (! is_string(config('shop.now'))) {
+            return;
+        }
+        $now = CarbonImmutable::parse(config('shop.now'));
+        $since = config('shop.now_since');
+        CarbonImmutable::setTestNow($since === null ? $now : fn (): CarbonImmutable => $now->addMicroseconds((int) ((microtime(true) - (int) $since) * 1e6)));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record\Models;
+
+use App\Shared\Models\Row;
+use Carbon\CarbonImmutable;
+
+/**
+ * An authentic reading that moved nothing: set aside in its run, or in the tray.
+ *
+ * @property string $entry_id
+ * @property string $standing
+ * @property string $reason
+ * @property string|null $run
+ * @property string|null $subject
+ * @property string|null $step
+ * @property string $value
+ * @property string $unit
+ * @property string|null $tool
+ * @property string $person
+ * @property CarbonImmutable $received_at
+ * @property CarbonImmutable|null $disposed_at
+ */
+final class AsideReading extends Row
+{
+    protected $table = 'readings_aside';
+
+    protected $primaryKey = 'entry_id';
+
+    /** @var array<string, string> */
+    protected $casts = ['received_at' => 'immutable_datetime', 'disposed_at' => 'immutable_datetime'];
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record\Models;
+
+use App\Record\BuildState;
+use App\Shared\Models\Row;
+use Carbon\CarbonImmutable;
+
+/**
+ * One remanufacture of one serial number.
+ *
+ * @property string $id
+ * @property string $serial
+ * @property int $build_number
+ * @property string $family
+ * @property string $customer
+ * @property BuildState $state
+ * @property CarbonImmutable $opened_at
+ * @property CarbonImmutable|null $finished_at
+ * @property CarbonImmutable|null $shipped_at
+ */
+final class Subject extends Row
+{
+    protected $table = 'subjects';
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'state' => BuildState::class,
+        'opened_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'shipped_at' => 'immutable_datetime',
+    ];
+
+    /** "TN3-26-0417", and from its second life on "TN3-26-0417, build 2". */
+    public function title(): string
+    {
+        return $this->build_number === 1 ? $this->serial : "$this->serial, build $this->build_number";
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shared\Http;
+
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Every error of the API is problem details (RFC 9457): a stable type, a sentence to act on, and the facts. */
+final class ProblemDetails
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport(Refused::class);
+        // The framework's report of a failed query holds the values that were bound to it: names, hashes, readings.
+        $exceptions->report(function (QueryException $e): bool {
+            Log::error(sprintf('SQLSTATE %s in "%s", %s:%d', $e->getCode(), $e->getSql(), $e->getFile(), $e->getLine()));
+
+            return false;
+        });
+        $exceptions->render(fn (Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e) : null);
+    }
+
+    private static function of(Throwable $e): JsonResponse
+    {
+        return match (true) {
+            $e instanceof Refused => self::response($e->type, $e->getMessage(), $e->status, $e->facts),
+            $e instanceof ValidationException => self::response(ProblemType::BadValue, ...ValidationFacts::of($e)),
+            $e instanceof AuthenticationException => self::response(ProblemType::SignedOut, 'You are signed out. Sign in to go on; nothing was lost.', 401),
+            $e instanceof AuthorizationException => self::response(ProblemType::NotAllowed, 'Your role does not allow this.', 403),
+            $e instanceof TokenMismatchException => self::response(ProblemType::StalePage, 'This page is too old to be trusted. Reload it and try again.', 419),
+            $e instanceof HttpExceptionInterface => self::http($e),
+            $e instanceof QueryException => self::response(ProblemType::Storage, 'The database could not be reached or refused the work. Nothing was stored; try again.', 503),
+            default => self::response(ProblemType::Fault, 'Something went wrong on the server. Nothing was stored; the log has the cause.', 500),
+        };
+    }
+
+    private static function http(HttpExceptionInterface $e): JsonResponse
+    {
+        $status = $e->getStatusCode();
+        // The framework hands a stale CSRF token and a refused gate on as plain HTTP errors.
+        [$type, $sentence] = match ($status) {
+            419 => [ProblemType::StalePage, 'This page is too old to be trusted. Reload it and try again.'],
+            403 => [ProblemType::NotAllowed, 'Your role does not allow this.'],
+            404 => [ProblemType::NotFound, 'There is nothing at this address.'],
+            405 => [ProblemType::WrongMethod, 'This address cannot be used in that way.'],
+            413 => [ProblemType::TooLarge, 'That is larger than 20 MB. Nothing was stored.'],
+            429 => [ProblemType::TooOften, 'Too many tries. Wait a minute and try again.'],
+            default => [ProblemType::OtherRefusal, 'The request could not be carried out.'],
+        };
+
+        return self::response($type, $sentence, $status);
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private static function response(ProblemType $type, string $detail, int $status, array $facts = []): JsonResponse
+    {
+        return new JsonResponse(
+            ['type' => $type->uri(), 'title' => $type->title(), 'status' => $status, 'detail' => $detail] + $facts,
+            $status,
+            ['Content-Type' => 'application/problem+json'],
+        );
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shared\Http;
+
+use Illuminate\Session\FileSessionHandler;
+
+/** Sessions in files that are replaced whole: a worker killed in the middle of writing leaves the old one, not half a one. */
+final class WholeFileSessions extends FileSessionHandler
+{
+    public function write($sessionId, $data): bool
+    {
+        $new = (string) tempnam($this->path, 'new');
+        file_put_contents($new, $data);
+        // Its age is read off the application's clock, which tests may set; it must be right from the first moment.
+        touch($new, now()->getTimestamp());
+
+        return rename($new, $this->path.'/'.$sessionId);
+    }
+}

@@ -1,0 +1,61 @@
+# Figures, measured in one run in an instance of their own, and written into docs/performance.md.
+BENCH_PARTS=(seed record core arithmetic script enter load library)
+
+verb_bench() {
+  local parts=("$@") part
+  [ $# -gt 0 ] || parts=("${BENCH_PARTS[@]}")
+  for part in "${parts[@]}"; do
+    case " ${BENCH_PARTS[*]} faults " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]} or faults." ;; esac
+  done
+  if [ "${parts[*]}" = faults ]; then
+    TEKKAL_KILLS=${TEKKAL_KILLS:-200} verb_test faults
+    return
+  fi
+  check_machine
+  debian_packages "${DEBIAN_NEEDS[@]}" php8.2-curl chromium
+  php_libraries
+  front_end
+  settle_service_user may-be-root
+  BENCH_OUT=$ROOT/var/log/bench
+  mkdir -p "$BENCH_OUT"
+  export BENCH_OUT
+  trap 'lower >/dev/null 2>&1 || true' EXIT
+  bench_instance
+  for part in "${parts[@]}"; do "bench_$part"; done
+  php tests/Bench/report.php "$BENCH_OUT" docs/performance.md
+}
+
+# The demo as it stands plus 9,000 generated results; how long that takes is the first figure.
+bench_instance() {
+  local began
+  use_instance "$ROOT/var/bench" tekkal tekkal_app
+  lower
+  rm -rf "$V"
+  make_folders
+  write_env "$(free_port)" true TEKKAL_BENCH=true TEKKAL_GENERATED_RESULTS=9000 ARGON_MEMORY=1024 ARGON_TIME=1
+  raise_database
+  slow "Tables and rights" migrate_and_grant
+  sql "$DB_NAME" -e 'CREATE TABLE bare_inserts (id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY, body BLOB NOT NULL)'
+  owner_artisan tekkal:grant >/dev/null
+  began=$(date +%s%N)
+  slow "Demo and 9,000 results" artisan db:seed --class=DemoSeeder --force
+  printf '{"seconds": %d.%03d}\n' $((($(date +%s%N) - began) / 1000000000)) $((($(date +%s%N) - began) / 1000000 % 1000)) >"$BENCH_OUT/seed.json.new"
+  finish_raise
+}
+
+bench_seed() { mv "$BENCH_OUT/seed.json.new" "$BENCH_OUT/seed.json"; }
+bench_record() { slow "Recording against a bare insert" measure record php tests/Bench/record.php "$(address)"; }
+bench_core() { slow "Expansion and replay" measure core php -d opcache.enable_cli=1 tests/Bench/core.php; }
+bench_arithmetic() { slow "Plausibility, curves, look-back" measure arithmetic php -d opcache.enable_cli=1 tests/Bench/arithmetic.php; }
+bench_script() { slow "Script of the first load" measure script node tests/Bench/script.mjs; }
+bench_load() { slow "40 benches for a minute" measure load php tests/Bench/load.php "$(address)"; }
+bench_enter() { BASE_URL=$(address) slow "From Enter to the next step" npx playwright test --grep @bench; }
+
+bench_library() { slow "2,000 procedures, list, search, comparison" measure library php tests/Bench/library.php "$(address)"; }
+
+address() { printf 'http://127.0.0.1:%s' "$(setting TEKKAL_PORT)"; }
+measure() { # name command…
+  local name=$1
+  shift
+  "$@" >"$BENCH_OUT/$name.json.new" && mv "$BENCH_OUT/$name.json.new" "$BENCH_OUT/$name.json"
+}

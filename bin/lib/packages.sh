@@ -1,0 +1,85 @@
+# What must be on the machine: Debian's packages, PHP's libraries, the front end.
+DEBIAN_NEEDS=(php8.2-fpm php8.2-mysql php8.2-mbstring php8.2-xml php8.2-bcmath php8.2-zip php8.2-gd qrencode unzip curl mariadb-server-core mariadb-client nginx-light supervisor)
+
+check_machine() {
+  command -v php >/dev/null || die "PHP is missing. Install PHP 8.2 (Debian: php8.2-cli) and start again."
+  php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || die "PHP $(php -r 'echo PHP_VERSION;') is too old; PHP 8.2 or newer is needed."
+  command -v composer >/dev/null || die "Composer is missing. Install it (Debian: composer) and start again."
+  command -v node >/dev/null || die "Node is missing. Install Node 20.19 or newer and start again."
+  node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' \
+    || die "Node $(node --version) is too old; Node 20.19 or newer is needed."
+  local free wanted=1500
+  [ ! -d "$ROOT/vendor" ] || [ ! -d "$ROOT/node_modules" ] || wanted=300
+  free=$(df -Pm "$ROOT" | awk 'NR == 2 {print $4}')
+  [ "$free" -ge "$wanted" ] || die "Only $free MB are free where the checkout lies; $wanted MB are needed. Make room and start again."
+}
+
+debian_packages() { # package…
+  local missing=() p as_root=()
+  for p in "$@"; do
+    [ "$p" = nginx-light ] && command -v nginx >/dev/null && continue
+    dpkg-query -W -f='${Status}' "$p" 2>/dev/null | grep -q 'ok installed' || missing+=("$p")
+  done
+  [ ${#missing[@]} -gt 0 ] || return 0
+  if ! is_root; then
+    command -v sudo >/dev/null && sudo -n true 2>/dev/null || [ -t 0 ] && command -v sudo >/dev/null \
+      || die "These Debian packages are missing and need an administrator: apt-get install --no-install-recommends ${missing[*]}"
+    as_root=(sudo)
+  fi
+  slow "Debian packages (${#missing[@]})" install_debian "${missing[@]}" \
+    || die "Debian refused a package; the lines above say which. Install by hand: apt-get install --no-install-recommends ${missing[*]}"
+}
+
+# Nothing may start a service of its own: not at installation, not at the next boot.
+install_debian() {
+  local policy=/usr/sbin/policy-rc.d made='' status=0 unit absent=()
+  for unit in nginx php8.2-fpm supervisor; do
+    [ -e "/lib/systemd/system/$unit.service" ] || absent+=("$unit")
+  done
+  if [ ! -e $policy ]; then
+    printf '#!/bin/sh\nexit 101\n' | "${as_root[@]}" tee $policy >/dev/null
+    "${as_root[@]}" chmod 755 $policy
+    made=1
+  fi
+  { "${as_root[@]}" apt-get update -q && "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"; } || status=$?
+  [ -z "$made" ] || "${as_root[@]}" rm -f $policy
+  for unit in "${absent[@]}"; do
+    "${as_root[@]}" systemctl disable "$unit" 2>/dev/null || true
+  done
+  return $status
+}
+
+php_libraries() {
+  # Archives unpack some files unreadable to the user of the services.
+  php bin/lib/pinned.php 2>/dev/null && { chmod -R a+rX vendor; return 0; }
+  slow "PHP libraries" install_php_libraries || die "The PHP libraries could not be installed at their pinned versions; the lines above say why."
+}
+
+install_php_libraries() {
+  # shellcheck disable=SC2046
+  COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1 composer update --no-progress --no-scripts -q $(awk '{print "--with " $1}' composer.versions)
+  rm -f composer.lock
+  php bin/lib/pinned.php
+  chmod -R a+rX vendor
+}
+
+front_end_libraries() {
+  local lock
+  lock=$(sha256sum package-lock.json | cut -d' ' -f1)
+  if [ "$(cat node_modules/.tekkal 2>/dev/null)" != "$lock" ]; then
+    slow "Front-end libraries" npm ci --no-progress --no-audit --no-fund || die "The front-end libraries could not be installed; the lines above say why."
+    chmod -R a+rX node_modules
+    echo "$lock" >node_modules/.tekkal
+  fi
+}
+
+front_end() {
+  local built
+  front_end_libraries
+  built=$(find resources package-lock.json vite.config.ts tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+  if [ "$(cat public/build/.tekkal 2>/dev/null)" != "$built" ]; then
+    slow "Front end built" npx vite build || die "The front end could not be built; the lines above say why."
+    chmod -R a+rX public/build
+    echo "$built" >public/build/.tekkal
+  fi
+}

@@ -1,0 +1,220 @@
+# Starting, stopping and looking at an instance. Supervisor keeps its services alive.
+supervise() { as_service supervisorctl -c "$V/etc/supervisord.conf" "$@"; }
+is_up() { [ -S "$SOCKETS/supervisor.sock" ] && supervise pid >/dev/null 2>&1; }
+answers() { curl -fs -o /dev/null "http://127.0.0.1:$(setting TEKKAL_PORT)/up"; }
+database_answers() { as_service mariadb-admin --no-defaults -S "$SOCKETS/mariadb.sock" -u"$SERVICE_USER" ping >/dev/null 2>&1; }
+
+wait_for() { # seconds, command…
+  local i limit=$(($1 * 10))
+  shift
+  for ((i = 0; i < limit; i++)); do "$@" && return 0; sleep 0.1; done
+  return 1
+}
+
+code_hash() { find app core/src config routes database bootstrap compat etc bin resources/views composer.versions -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
+
+start_database() {
+  supervise start mariadb
+  wait_for 30 database_answers
+}
+
+start_services() {
+  as_service touch "$V/log/php.log"
+  supervise start php-fpm nginx sequencer queue
+  wait_for 30 answers
+}
+
+# Brings an instance from whatever it is to running. On failure everything that was started is stopped again.
+raise() {
+  local code
+  code=$(code_hash)
+  if is_up && answers && [ "$(cat "$V/code" 2>/dev/null)" = "$code" ]; then return 0; fi
+  if is_up && answers && [ -f "$V/code" ]; then
+    upgrade_in_place && { echo "$code" >"$V/code"; return 0; }
+  fi
+  raise_database
+  [ ! -f "$V/code" ] || [ "$(cat "$V/code")" = "$code" ] || slow "Backup before the upgrade" backup_before_upgrade || { lower; die "What is here could not be backed up, so nothing was changed; the lines above say why."; }
+  slow "Tables and rights" migrate_and_grant || { lower; die "The database could not be brought up to date; the lines above say why."; }
+  finish_raise
+}
+
+# Other code while the shop works: the database stays up, PHP and nginx finish what they have in hand and go on with the
+# new code. Fails without a word when a service's own settings changed; then all of them start anew.
+upgrade_in_place() {
+  local before
+  before=$(cat "$V"/etc/my.cnf "$V"/etc/supervisord.conf 2>/dev/null | sha256sum)
+  render
+  [ "$before" = "$(cat "$V"/etc/my.cnf "$V"/etc/supervisord.conf | sha256sum)" ] || return 1
+  slow "Backup before the upgrade" backup_before_upgrade || die "What is here could not be backed up, so nothing was changed; the lines above say why."
+  slow "Tables and rights" migrate_and_grant || die "The database could not be brought up to date; the lines above say why. The backup before the upgrade is in $V/backups."
+  slow "Caches" artisan optimize || die "The caches could not be written; the lines above say why."
+  slow "Services reloaded" reload_services || return 1
+}
+
+reload_services() {
+  supervise signal USR2 php-fpm
+  supervise signal HUP nginx
+  supervise restart sequencer queue
+  sleep 0.5
+  wait_for 15 answers
+}
+
+# The supervisor and the database, with everything that an earlier, killed supervisor left behind ended first.
+raise_database() {
+  trap 'lower >/dev/null 2>&1; printf "tekkal: stopped unexpectedly at line %s: %s\n" "$LINENO" "$BASH_COMMAND" >&2' ERR
+  trap 'lower >/dev/null 2>&1; exit 130' INT TERM
+  lower
+  render
+  [ -d "$V/db/data/mysql" ] || slow "Database made" init_database
+  start_supervisor
+  wait_for 10 is_up || { lower; die "The supervisor did not start; $V/log/supervisord.log says why."; }
+  slow "Database started" start_database || { lower; die "The database did not start; $V/log/mariadb.log says why."; }
+  rm -f "$V"/cache/*.php
+}
+
+# It outlives this command, so it must hold none of its caller's files: a pipe would never end.
+start_supervisor() (
+  for fd in /proc/self/fd/*; do
+    fd=${fd##*/}
+    [ "$fd" -le 2 ] || eval "exec $fd>&-"
+  done
+  as_service supervisord -c "$V/etc/supervisord.conf" >"$V/log/supervisord.out.log" 2>&1 </dev/null
+)
+
+finish_raise() {
+  slow "Caches" artisan optimize || { lower; die "The caches could not be written; the lines above say why."; }
+  if [ "$(setting TEKKAL_DEMO)" = true ]; then slow "Demo" artisan db:seed --class=DemoSeeder --force || { lower; die "The demo could not be loaded; the lines above say why."; }; fi
+  slow "Services started" start_services || { lower; die "The application does not answer at port $(setting TEKKAL_PORT); see bin/tekkal logs."; }
+  code_hash >"$V/code"
+  trap - ERR INT TERM
+}
+
+lower() {
+  if is_up; then
+    supervise shutdown >/dev/null 2>&1 || true
+    wait_for 30 is_down || return 1
+  fi
+  end_leftovers
+}
+
+# Services whose supervisor was killed go on by themselves; they are asked to stop, and made to after a while.
+end_leftovers() {
+  local pid
+  for pid in $(leftovers); do kill -TERM "$pid" 2>/dev/null || true; done
+  wait_for 30 no_leftovers || for pid in $(leftovers); do kill -KILL "$pid" 2>/dev/null || true; done
+  # Workers whose master was killed are known only by their group.
+  for pid in $(cat "$V"/run/*.group 2>/dev/null || true); do
+    # Numbers are used again, after a reboot at the latest: only a group that still runs a service is meant.
+    if ps -eo pgid=,args= | awk -v g="$pid" '$1 == g' | grep -qE 'nginx: |php-fpm: |tekkal:sequence|queue:work'; then kill -KILL -- "-$pid" || true; fi
+  done
+  rm -f "$SOCKETS"/*.sock "$V"/run/*.group
+}
+leftovers() { pgrep -f -- "(--defaults-file=$V/etc/my.cnf|nginx: master process nginx -e $V/log/nginx.log|php-fpm: master process \\($V/etc/php-fpm.conf\\)|supervisord -c $V/etc/supervisord.conf)" || true; }
+no_leftovers() { [ -z "$(leftovers)" ]; }
+is_down() { ! is_up && [ ! -S "$SOCKETS/mariadb.sock" ]; }
+
+# TEKKAL_DATA names another folder to keep an instance in; settings, database, logs and backups all lie there.
+use_shop() { use_instance "$(readlink -m "${TEKKAL_DATA:-$ROOT/var}")" tekkal tekkal_app; }
+
+# Before anything is installed: is the port to be had, and is it the one that this instance was made with?
+settle_port() { # the port wished for, or nothing
+  local now port
+  now=$(setting TEKKAL_PORT)
+  port=${1:-${now:-8088}}
+  case $port in *[!0-9]* | '') die "\"$port\" is no port. Give a number from 1024 to 65535, such as TEKKAL_PORT=8090." ;; esac
+  [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || die "Port $port cannot be used. Give a number from 1024 to 65535, such as TEKKAL_PORT=8090."
+  if [ -n "$now" ] && [ "$port" != "$now" ]; then
+    ! is_up || die "Tekkal runs at port $now. Stop it first: bin/tekkal stop"
+    sed -i "s/^TEKKAL_PORT=.*/TEKKAL_PORT=$port/; s#^APP_URL=.*#APP_URL=http://127.0.0.1:$port#" "$ENV_FILE"
+  fi
+  is_up || no_leftovers || end_leftovers
+  is_up || port_is_free "$port" || die "Port $port is taken by another program. Stop that, or choose another: TEKKAL_PORT=8090 bin/tekkal start"
+}
+
+verb_start() {
+  local began=$SECONDS wished=${TEKKAL_PORT:-}
+  check_machine
+  use_shop
+  settle_service_user
+  settle_port "$wished"
+  debian_packages "${DEBIAN_NEEDS[@]}"
+  php_libraries
+  front_end
+  make_folders
+  write_env "${wished:-8088}" true
+  raise
+  cat <<TEXT
+
+Tekkal answers at http://127.0.0.1:$(setting TEKKAL_PORT)   (after $((SECONDS - began)) s)
+
+  at a desk    name lead, approver, crib or reader     password fenmoor
+  at a bench   badge 1041, 1042, 1043 or 1044          PIN 314159
+               (a lead first enrols the browser as a bench, under People)
+TEXT
+  if [ "${1:-}" = --foreground ]; then
+    trap 'lower; exit 0' INT TERM
+    tail -n 0 -F "$V"/log/*.log "$V"/storage/logs/*.log 2>/dev/null & wait $!
+  fi
+}
+
+verb_stop() {
+  use_shop; settle_service_user
+  is_up || { say "Tekkal is not running."; return 0; }
+  lower || die "Something did not stop within 30 s; see bin/tekkal logs."
+  say "Tekkal has stopped."
+}
+
+verb_status() {
+  use_shop; settle_service_user
+  is_up || { say "Tekkal is not running. Start it: bin/tekkal start"; exit 3; }
+  supervise status || true
+  answers && say "Answers at http://127.0.0.1:$(setting TEKKAL_PORT)" || { say "It does not answer at port $(setting TEKKAL_PORT)."; exit 1; }
+}
+
+verb_logs() {
+  use_shop
+  [ -d "$V/log" ] || die "There are no logs yet. Start Tekkal first: bin/tekkal start"
+  tail -n 40 -F "$V"/log/"${1:-}"*.log "$V"/storage/logs/*.log 2>/dev/null
+}
+
+verb_reset_demo() {
+  use_shop; settle_service_user
+  [ "$(setting TEKKAL_DEMO)" = true ] || die "This instance was not made a demo; its data is not thrown away."
+  is_up || die "Tekkal is not running. Start it first: bin/tekkal start"
+  supervise stop sequencer queue php-fpm >/dev/null
+  slow "Tables emptied" owner_artisan migrate:fresh --database=owner --force
+  slow "Rights" owner_artisan tekkal:grant
+  slow "Demo" artisan db:seed --class=DemoSeeder --force
+  slow "Services started" start_services
+}
+
+# Takes the pictures of docs/screenshots from the running demo; run reset-demo before.
+verb_pictures() {
+  use_shop; settle_service_user
+  is_up || die "Tekkal is not running. Start it first: bin/tekkal start"
+  BASE_URL=http://127.0.0.1:$(setting TEKKAL_PORT) npx playwright test --grep @pictures
+}
+
+verb_rebuild() {
+  use_shop; settle_service_user
+  is_up || die "Tekkal is not running. Start it first: bin/tekkal start"
+  artisan tekkal:rebuild
+}
+
+verb_core() {
+  [ -f vendor/autoload.php ] || { check_machine; php_libraries; }
+  if [ "${1:-}" = vectors ]; then
+    php core/bin/vectors.php >core/reference/straight-path-vectors.json
+    say "core/reference/straight-path-vectors.json written"
+  else
+    case ${1:-} in
+      joint | calibrate | sequence | statistics) php core/bin/arithmetic.php "$@" ;;
+      *) php core/bin/door.php "$@" ;;
+    esac
+  fi
+}
+
+verb_selfcheck() {
+  [ -f vendor/autoload.php ] || { check_machine; php_libraries; }
+  php core/bin/selfcheck.php
+}

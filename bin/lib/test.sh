@@ -1,0 +1,150 @@
+# The tests: static checks, core, web, feature, browser. Servers are the tests' own; a running Tekkal is never touched.
+SUMMARY=()
+FAILED=0
+
+use_test_instance() { use_instance "$ROOT/var/test" tekkal_e2e tekkal_e2e_app; }
+
+verb_check() { verb_test check; }
+
+verb_mutants() {
+  check_machine
+  php_libraries
+  php bin/lib/mutants.php "$@"
+}
+
+verb_contract() {
+  check_machine
+  front_end_libraries
+  php_libraries
+  node bin/lib/contract.mjs
+  node bin/lib/reference.mjs
+  APP_ROUTES_CACHE=$ROOT/var/none.php APP_CONFIG_CACHE=$ROOT/var/none.php TEKKAL_DEMO=true php artisan tekkal:rights >docs/rights.md
+}
+
+verb_test() {
+  local part=${1:-all} only=${2:-}
+  case $part in all | check | core | web | feature | faults | browser) ;; *) die "There is no part \"$part\": all, check, core, web, feature, faults or browser." ;; esac
+  check_machine
+  case $part in all | feature | faults | browser) debian_packages "${DEBIAN_NEEDS[@]}" ;; core) debian_packages php8.2-xml php8.2-mbstring php8.2-bcmath unzip ;; esac
+  case $part in all | faults) debian_packages php8.2-curl ;; esac
+  case $part in all | faults | browser) debian_packages chromium ;; esac
+  case $part in web) ;; *) php_libraries ;; esac
+  case $part in core | feature) ;; *) front_end ;; esac
+  mkdir -p var
+  case $part in all | check) test_check ;; esac
+  case $part in all | core) test_core ;; esac
+  case $part in all | web) test_web ;; esac
+  case $part in all | feature | browser)
+    settle_service_user may-be-root
+    trap 'lower >/dev/null 2>&1 || true' EXIT
+    fresh_test_instance
+    ;;
+  faults) settle_service_user may-be-root ;;
+  esac
+  case $part in all | feature) test_feature ;; esac
+  case $part in all | faults) test_faults ;; esac
+  case $part in all | browser) test_browser "$only" ;; esac
+  printf '\n'
+  [ ${#SUMMARY[@]} -eq 0 ] || printf '%s\n' "${SUMMARY[@]}"
+  exit $FAILED
+}
+
+checked() { slow "$@" || FAILED=1; }
+
+# The house rules that hold themselves. No baseline anywhere: what is found is mended. The two halves run side by side.
+test_check() {
+  local other
+  other=$(mktemp)
+  (check_front_end; exit "$FAILED") >"$other" 2>&1 &
+  check_php
+  wait $! || FAILED=1
+  cat "$other"
+  rm -f "$other"
+}
+
+check_php() {
+  checked "PHP style" vendor/bin/pint --test -q
+  checked "PHPStan and the core's edges" vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G
+  checked "PHPStan and the ladder" vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
+  checked "Calls the core may not make" php bin/lib/forbidden-calls.php core/src
+  checked "A breach of each rule, planted in a copy" vendor/bin/phpunit --testsuite house
+}
+
+check_front_end() {
+  checked "The contract and its types" node bin/lib/contract.mjs --check
+  checked "The reference page of the language" node bin/lib/reference.mjs --check
+  checked "TypeScript" npx tsc --noEmit
+  checked "ESLint and boundaries" npx eslint resources/js tests/Browser bin/lib
+  checked "Prettier" npx prettier --check .
+}
+
+# run_phpunit name command…: shows the run and keeps its closing line for the end.
+run_phpunit() {
+  local name=$1 out closing
+  shift
+  out=$(mktemp)
+  "$@" 2>&1 | tee "$out" || FAILED=1
+  closing=$(grep -E '^(OK|Tests:|No tests)' "$out" | tail -n 1 || true)
+  SUMMARY+=("PHPUnit, $name:" "${closing:-did not run to its end}")
+  rm -f "$out"
+}
+
+test_core() { run_phpunit "core and command" vendor/bin/phpunit --testsuite core,command; }
+
+test_web() {
+  say "Front-end rules"
+  npx vitest run || FAILED=1
+}
+
+fresh_test_instance() {
+  use_test_instance
+  lower || die "An earlier test instance does not stop; see $V/log."
+  rm -rf "$V"
+  make_folders
+  # A date of its own, so that no journey depends on today's; later than any browser's, or cookies would be too old.
+  write_env "$(free_port)" true "TEKKAL_NOW=2041-03-12T08:00:00Z" "TEKKAL_NOW_SINCE=$(date +%s)" ARGON_MEMORY=1024 ARGON_TIME=1
+}
+
+test_feature() {
+  render
+  init_database >"$V/log/install-db.log" 2>&1 || die "The test database could not be made; see $V/log/install-db.log"
+  start_supervisor
+  wait_for 10 is_up && start_database >/dev/null || die "The test database did not start; see $V/log/mariadb.log"
+  make_logins tekkal_test tekkal_test_app "$(setting DB_PASSWORD)"
+  DB_PORT=$(setting DB_PORT) DB_PASSWORD=$(setting DB_PASSWORD) TEKKAL_OWNER_PASSWORD=$(owner_password) \
+    run_phpunit features as_service php vendor/bin/phpunit --testsuite feature --do-not-cache-result
+}
+
+# The faults have an instance of their own, since they kill its services and lose its database.
+test_faults() {
+  local port
+  port=$(free_port)
+  (
+    trap 'lower >/dev/null 2>&1 || true' EXIT
+    use_instance "$ROOT/var/faults" tekkal tekkal_app
+    lower
+    rm -rf "$V"
+    make_folders
+    write_env "$port" true ARGON_MEMORY=1024 ARGON_TIME=1
+    raise
+    export TEKKAL_DATA=$V
+    run_phpunit "faults and keeping" vendor/bin/phpunit --testsuite faults --do-not-cache-result
+    run_playwright "faults" --grep @faults
+    printf '%s\n' "${SUMMARY[@]}" >"$ROOT/var/log/faults.summary"
+    exit $FAILED
+  ) || FAILED=1
+  mapfile -t -O "${#SUMMARY[@]}" SUMMARY <"$ROOT/var/log/faults.summary"
+}
+
+test_browser() {
+  raise
+  run_playwright "journeys" --grep-invert '@pictures|@faults|@bench' ${1:+--grep "$1"}
+}
+
+# run_playwright name argument…: drives the instance in use, and keeps the count for the end.
+run_playwright() {
+  local name=$1 result=$V/browser.json
+  shift
+  BASE_URL=http://127.0.0.1:$(setting TEKKAL_PORT) PLAYWRIGHT_JSON_OUTPUT_NAME=$result npx playwright test "$@" --reporter=list,json || FAILED=1
+  SUMMARY+=("Browser, $name:" "$(node -e 'const s = JSON.parse(require("fs").readFileSync(process.argv[1], "utf8")).stats; console.log(`${s.expected} passed, ${s.unexpected + s.flaky} failed`)' "$result")")
+}

@@ -1,0 +1,70 @@
+<?php
+
+use App\Ledger\Console\GrantCommand;
+use App\Ledger\Console\RebuildCommand;
+use App\Ledger\Console\RestoredCommand;
+use App\Ledger\Console\SequenceCommand;
+use App\Ledger\Console\VerifyCommand;
+use App\People\Console\RightsCommand;
+use App\People\Http\Middleware\KeepSessionLimits;
+use App\People\Http\Middleware\RequireBench;
+use App\People\Http\Middleware\RequireDesk;
+use App\People\Http\Middleware\RequireDevice;
+use App\Shared\Http\ProblemDetails;
+use App\Shared\Http\SecurityHeaders;
+use App\Shared\Http\StartSessionReadOnly;
+use App\Shared\Http\SteadySession;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+
+// An instance (the shop's, a test's) keeps its data, caches and secrets in a folder of its own; code is read-only.
+$base = dirname(__DIR__);
+$var = getenv('TEKKAL_VAR') ?: $base.'/var';
+foreach (['CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events', 'SERVICES' => 'services', 'PACKAGES' => 'packages'] as $name => $file) {
+    $_ENV["APP_{$name}_CACHE"] ??= "$var/cache/$file.php";
+}
+
+$app = Application::configure(basePath: $base)
+    ->withRouting(
+        then: function () use ($base): void {
+            Route::middleware('web')->prefix('api')->group(function () use ($base): void {
+                foreach (glob($base.'/routes/api/*.php') ?: [] as $file) {
+                    require $file;
+                }
+            });
+            Route::middleware('live')->prefix('api')->group($base.'/routes/live.php');
+            Route::middleware('web')->group($base.'/routes/web.php');
+        },
+    )
+    ->withCommands([GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, VerifyCommand::class])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);   // same-origin; its package cannot be installed, see docs/decisions
+        $middleware->append(SecurityHeaders::class);
+        $middleware->web(replace: [StartSession::class => SteadySession::class]);
+        $middleware->appendToGroup('web', KeepSessionLimits::class);
+        // A poll reads the session and never writes it, so that forty open screens cost no file each two seconds.
+        $middleware->group('live', [EncryptCookies::class, StartSessionReadOnly::class, KeepSessionLimits::class]);
+        $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);
+        // A document is kept as it was written, blanks and empty texts included.
+        $document = fn (Request $request): bool => $request->is('api/library/drafts/*', 'api/library/look');
+        $middleware->trimStrings([$document]);
+        $middleware->convertEmptyStringsToNull([$document]);
+        $middleware->redirectGuestsTo(fn (): string => '/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        ProblemDetails::register($exceptions);
+    })
+    ->create();
+
+$app->useStoragePath("$var/storage");
+if (is_file("$var/.env")) {
+    $app->useEnvironmentPath($var);
+}
+
+return $app;

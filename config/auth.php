@@ -1,0 +1,8 @@
+<?php
+
+return [
+    'defaults' => ['guard' => 'web', 'passwords' => null],
+    'guards' => ['web' => ['driver' => 'session', 'provider' => 'people']],
+    'providers' => ['people' => ['driver' => 'eloquent', 'model' => App\People\Models\Person::class]],
+    'passwords' => [],
+];

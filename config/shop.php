@@ -1,0 +1,17 @@
+<?php
+
+return [
+    'name' => env('SHOP_NAME', 'Fenmoor Engine Works'),
+    // "In calibration on that day" means this zone's date.
+    'time_zone' => env('SHOP_TIME_ZONE', 'Europe/London'),
+    // Decided when the instance is made; simulated tools exist only in a demo.
+    'demo' => (bool) env('TEKKAL_DEMO', false),
+    'instance' => env('TEKKAL_INSTANCE', 'shop'),
+    // Of an instance made for bin/tekkal bench: a bare insert to compare recording with, and how many results to generate.
+    'bench' => (bool) env('TEKKAL_BENCH', false),
+    'generated_results' => (int) env('TEKKAL_GENERATED_RESULTS', 0),
+    // Fixes the clock of server and seeder for tests: an ISO 8601 instant, at which it stands, or from which it runs on
+    // since a second of the real one.
+    'now' => env('TEKKAL_NOW'),
+    'now_since' => env('TEKKAL_NOW_SINCE'),
+];

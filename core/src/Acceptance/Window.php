@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Acceptance;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use InvalidArgumentException;
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Quantity;
+use Tekkal\Core\Unit\Unit;
+use Tekkal\Core\Unit\Written;
+
+/**
+ * The limits between which a result must lie, as their source prints them; one of the two may be missing. Limits belong
+ * to the window, and a reading is compared unrounded: "just under" is low (simple acceptance for production readings).
+ */
+final readonly class Window
+{
+    /** @throws InvalidArgumentException when there is no limit, the limits differ in kind or the lower lies above the upper */
+    public function __construct(public ?Written $low, public ?Written $high)
+    {
+        if ($low === null && $high === null) {
+            throw new InvalidArgumentException('A window has at least one limit.');
+        }
+        if ($low === null || $high === null) {
+            return;
+        }
+        if ($low->unit->kind() !== $high->unit->kind()) {
+            throw new InvalidArgumentException(sprintf('The limits %s and %s measure different things.', $low->typeset(), $high->typeset()));
+        }
+        if ($low->quantity()->inBase()->isGreaterThan($high->quantity()->inBase())) {
+            throw new InvalidArgumentException(sprintf('The lower limit %s lies above the upper limit %s.', $low->typeset(), $high->typeset()));
+        }
+    }
+
+    public function kind(): Kind
+    {
+        return $this->aLimit()->unit->kind();
+    }
+
+    public function isTwoSided(): bool
+    {
+        return $this->low !== null && $this->high !== null;
+    }
+
+    /** @throws InvalidArgumentException when $reading measures something else than the window */
+    public function judge(Quantity $reading): Verdict
+    {
+        if ($reading->kind() !== $this->kind()) {
+            throw new InvalidArgumentException(sprintf('A reading of %s cannot be judged by a window of %s.', $reading->kind()->value, $this->kind()->value));
+        }
+        $value = $reading->inBase();
+
+        return match (true) {
+            $this->low !== null && $value->isLessThan($this->low->quantity()->inBase()) => Verdict::Low,
+            $this->high !== null && $value->isGreaterThan($this->high->quantity()->inBase()) => Verdict::High,
+            default => Verdict::In,
+        };
+    }
+
+    /** Both limits raised by what a locking thread takes up: prevailing torque, measured and added per position. */
+    public function raisedBy(Written $added): self
+    {
+        return new self($this->low?->plus($added), $this->high?->plus($added));
+    }
+
+    /**
+     * The limits in another unit for display, rounded inward so that whoever keeps to the display keeps to the window.
+     * For 62–68 lbf·ft in whole N·m that is 85–92, never 84. A missing limit is an empty text.
+     *
+     * @return array{low: string, high: string}|null null when no value of that many decimals lies inside
+     */
+    public function displayedIn(Unit $unit, int $decimals): ?array
+    {
+        $low = $this->in($this->low, $unit, $decimals, RoundingMode::CEILING);
+        $high = $this->in($this->high, $unit, $decimals, RoundingMode::FLOOR);
+
+        return $low !== null && $high !== null && $low->isGreaterThan($high) ? null : ['low' => (string) $low, 'high' => (string) $high];
+    }
+
+    /** "30–34 N·m", "at least 30 N·m": as printed, the unit once when both limits share it. */
+    public function typeset(): string
+    {
+        return match (true) {
+            $this->low === null => 'at most '.$this->aLimit()->typeset(),
+            $this->high === null => 'at least '.$this->low->typeset(),
+            $this->low->unit === $this->high->unit => $this->low->digits.'–'.$this->high->typeset(),
+            default => $this->low->typeset().' – '.$this->high->typeset(),
+        };
+    }
+
+    private function aLimit(): Written
+    {
+        return $this->low ?? $this->high ?? throw new InvalidArgumentException('A window has at least one limit.');
+    }
+
+    private function in(?Written $limit, Unit $unit, int $decimals, RoundingMode $rounding): ?BigDecimal
+    {
+        return $limit?->quantity()->inBase()->dividedBy($unit->factor(), $decimals, $rounding);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Joint;
+
+use Tekkal\Core\Unit\Force;
+
+/** What is known of a fastener and its joint. What is null prevents the estimates that need it, and they say so. */
+final readonly class JointData
+{
+    public function __construct(
+        public ?Thread $thread = null,
+        public ?Strength $strength = null,
+        public ?Friction $friction = null,
+        public ?float $bearingDiameter = null,
+        public ?float $holeDiameter = null,
+        public ?BoltBody $body = null,
+        public ?float $memberStiffness = null,
+    ) {
+    }
+
+    public function tightening(): ?Tightening
+    {
+        return $this->thread === null || $this->bearingDiameter === null || $this->holeDiameter === null ? null
+            : new Tightening($this->thread, Tightening::headDiameter($this->bearingDiameter, $this->holeDiameter));
+    }
+
+    public function proofLoad(): ?Force
+    {
+        return $this->thread === null ? null : $this->strength?->proofLoad($this->thread);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Ledger;
+
+use InvalidArgumentException;
+use JsonException;
+
+/**
+ * One spelling for one content: JSON as RFC 8785 writes it, narrowed so that every runtime agrees on it.
+ * Keys are [a-z_]+, values are strings, integers below 2^53, booleans, null, lists and objects that are not empty.
+ * There are no floats: a reading is a decimal string. An empty PHP array is the empty list.
+ */
+final class CanonicalJson
+{
+    private const MAX_INTEGER = 9_007_199_254_740_991;
+
+    private const FLAGS = JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_LINE_TERMINATORS | JSON_THROW_ON_ERROR;
+
+    /**
+     * @param  array<mixed>  $content
+     *
+     * @throws InvalidArgumentException naming the place, when something in $content has no canonical form
+     */
+    public static function encode(array $content): string
+    {
+        try {
+            return json_encode(self::sorted($content, ''), self::FLAGS);
+        } catch (JsonException $e) {
+            throw new InvalidArgumentException('Not canonical: '.$e->getMessage(), previous: $e);
+        }
+    }
+
+    /**
+     * @return array<mixed>
+     *
+     * @throws InvalidArgumentException when $bytes are not the canonical spelling of their content
+     */
+    public static function decode(string $bytes): array
+    {
+        try {
+            $content = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw new InvalidArgumentException('Not JSON: '.$e->getMessage(), previous: $e);
+        }
+        if (! is_array($content) || self::encode($content) !== $bytes) {
+            throw new InvalidArgumentException('The bytes are not the canonical spelling of their content.');
+        }
+
+        return $content;
+    }
+
+    private static function sorted(mixed $value, string $at): mixed
+    {
+        if (! is_array($value)) {
+            return self::scalar($value, $at);
+        }
+        if (array_is_list($value)) {
+            return array_map(fn (mixed $item, int $i): mixed => self::sorted($item, "$at/$i"), $value, array_keys($value));
+        }
+        ksort($value, SORT_STRING);
+        foreach ($value as $key => $item) {
+            if (preg_match('/^[a-z_]+$/D', (string) $key) !== 1) {
+                throw new InvalidArgumentException(sprintf('Not canonical: the key "%s" at %s is not made of a–z and _.', $key, $at === '' ? '/' : $at));
+            }
+            $value[$key] = self::sorted($item, "$at/$key");
+        }
+
+        return $value;
+    }
+
+    private static function scalar(mixed $value, string $at): string|int|bool|null
+    {
+        if (is_int($value) && abs($value) > self::MAX_INTEGER) {
+            throw new InvalidArgumentException(sprintf('Not canonical: the integer at %s is not below 2^53.', $at));
+        }
+        if (is_string($value) || is_int($value) || is_bool($value) || $value === null) {
+            return $value;
+        }
+
+        throw new InvalidArgumentException(sprintf('Not canonical: %s at %s; write it as a decimal string.', get_debug_type($value), $at));
+    }
+}

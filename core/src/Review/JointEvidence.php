@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Review;
+
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Run\RunState;
+use Tekkal\Core\Sequence\FastenerMap;
+
+/** What the record holds of one joint of a build: the plan that was due and, once begun, where its run stands. */
+final readonly class JointEvidence
+{
+    /**
+     * @param  Plan|null  $plan  the plan given, or the one in force where none was given; null: no approved procedure
+     * @param  string|null  $notInForce  why the plan is not of the revision in force when the run began, as a sentence
+     * @param  int  $setAside  readings set aside or in the tray that nobody has disposed of
+     */
+    public function __construct(
+        public string $joint,
+        public ?Plan $plan,
+        public ?FastenerMap $map,
+        public ?RunState $state,
+        public ?string $notInForce,
+        public int $setAside,
+    ) {
+    }
+
+    /** "bolt 5, round 1" */
+    public function placeOf(Step $step): string
+    {
+        $stages = array_values(array_unique(array_map(fn (Step $s): string => $s->stage, $this->plan->steps ?? [])));
+        $number = $this->map?->has($step->position) === true ? $this->map->position($step->position)->number : $step->position;
+
+        return sprintf('%s, bolt %s, round %d', $this->joint, $number, (int) array_search($step->stage, $stages, true) + 1);
+    }
+}

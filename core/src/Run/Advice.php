@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Procedure\Consumable;
+use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Procedure\StageKind;
+use Tekkal\Core\Procedure\Step;
+
+/** What may be done now, why not something else, and what a redo would cost. Asked of a run while it is folded. */
+final readonly class Advice
+{
+    public function __construct(private RunFold $run)
+    {
+    }
+
+    /** @return list<Choice> every open step in plan order: allowed, or why not */
+    public function choices(): array
+    {
+        $next = $this->run->nextStep();
+        $choices = [];
+        foreach ($this->run->plan->steps as $step) {
+            if ($this->run->steps->status($step)->isOpen()) {
+                $why = $this->whyNot($step, $next);
+                $choices[] = new Choice($step->id, $why === null, $why);
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @return list<WayOn> never empty before the run is finished */
+    public function waysOn(): array
+    {
+        $run = $this->run;
+        if ($run->finished) {
+            return [];
+        }
+        if ($run->person === null) {
+            return [new WayOn('begin', '', 'Begin the run.')];
+        }
+        $ways = $this->remedies();
+        $next = $run->nextStep();
+        if ($next !== null && $ways === []) {
+            $ways = [$this->preparation($next) ?? new WayOn('step', $next->id, 'Do '.$next->id.'.')];
+        }
+        foreach ($next === null ? $this->putOff() : [] as $id) {
+            $ways[] = new WayOn('take_up', $id, "Take up $id, which was put off.");
+        }
+
+        return $ways === [] ? [new WayOn('finish', '', 'Finish the run.')] : $ways;
+    }
+
+    /** What putting a fault right at a step would cost. */
+    public function price(Fault $fault, Step $step): Price
+    {
+        $rule = $this->run->faults->rule($fault, $step);
+        $duties = $this->run->faults->duties($rule, $step);
+        $fasteners = [];
+        foreach ($duties as $position => $duty) {
+            if ($duty->replace) {
+                $type = $this->run->plan->positions[$position]->fastener;
+                $fasteners[$type] = ($fasteners[$type] ?? 0) + 1;
+            }
+        }
+        $loose = array_map(strval(...), array_keys(array_filter($duties, fn (Duty $d): bool => $d->loosen)));
+
+        return new Price($loose, $fasteners, $this->gaskets($loose), count($this->run->faults->lost($rule, $step)));
+    }
+
+    private function whyNot(Step $step, ?Step $next): ?string
+    {
+        if ($this->run->finished || $this->run->person === null) {
+            return ($this->run->finished ? SetAsideReason::RunClosed : SetAsideReason::RunNotBegun)->sentence();
+        }
+        if ($this->run->steps->isDeferred($step->id)) {
+            return 'It was put off.';
+        }
+        $reason = $this->run->guard->whyNot($step, $this->run->partner !== null);
+        if ($reason === SetAsideReason::WaitsForOther) {
+            return 'It waits for '.implode(' and ', $this->run->guard->waitsFor($step)).'.';
+        }
+
+        return match (true) {
+            $reason !== null => $reason->sentence(),
+            $next !== null && $step->id !== $next->id => "Its turn comes after $next->id.",
+            default => null,
+        };
+    }
+
+    /** @return list<WayOn> what open faults and repairs ask for */
+    private function remedies(): array
+    {
+        $ways = [];
+        foreach ($this->run->faults->openCases() as $case) {
+            if ($this->run->steps->isDeferred($case->step) && $this->run->nextStep() !== null) {
+                continue;
+            }
+            if ($case->rule->mayGoOn) {
+                $ways[] = new WayOn('step', $case->step, "Go on at $case->step where it stands.");
+            }
+            $ways = [...$ways, ...$this->duties($case)];
+        }
+        foreach ($this->run->fasteners->openRepairs() as $position => $kind) {
+            $ways[] = new WayOn('accept_repair', (string) $position, "The lead accepts the repair ($kind) at $position.");
+        }
+
+        return $ways;
+    }
+
+    /** @return list<WayOn> */
+    private function duties(FaultCase $case): array
+    {
+        $ways = $case->decided ? [] : [new WayOn('decide', $case->step, "The lead decides about $case->step.")];
+        foreach ($case->duties() as $position => $duty) {
+            $ways[] = match (true) {
+                $duty->loosen => new WayOn('loosen', (string) $position, "Loosen $position."),
+                $duty->check => new WayOn('check_fastener', (string) $position, "Check the fastener of $position."),
+                $duty->replace => new WayOn('replace', (string) $position, "Put a new fastener in at $position."),
+                $this->run->fasteners->openRepair((string) $position) === null => new WayOn('repair', (string) $position, "Repair the thread at $position."),
+                default => new WayOn('accept_repair', (string) $position, "The lead accepts the repair at $position."),
+            };
+        }
+
+        return $ways;
+    }
+
+    /** What a step needs before it can be judged: a partner, a free length, a zero. */
+    private function preparation(Step $step): ?WayOn
+    {
+        $absolute = $step->rules->method === 'absolute';
+
+        return match (true) {
+            $step->rules->people() > 1 && $this->run->partner === null => new WayOn('partner', $step->id, 'A second person joins.'),
+            $step->kind !== StageKind::Stretch => null,
+            $absolute && $this->run->fasteners->freeLength($step->position) === null => new WayOn('measure', $step->position, "Measure the free length of $step->position."),
+            ! $absolute && ! $this->run->fasteners->isZeroed($step->position, $step->rules->oneZeroWithin) => new WayOn('zero', $step->position, "Zero the comparator on $step->position."),
+            default => null,
+        };
+    }
+
+    /** @return list<string> the first step put off at each position */
+    private function putOff(): array
+    {
+        $first = [];
+        foreach ($this->run->plan->steps as $step) {
+            if ($this->run->steps->isDeferred($step->id)) {
+                $first[$step->position] ??= $step->id;
+            }
+        }
+
+        return array_values($first);
+    }
+
+    /**
+     * A gasket that has been crushed is lost when nothing of the joint stays tight.
+     *
+     * @param  list<string>  $loose
+     * @return list<string>
+     */
+    private function gaskets(array $loose): array
+    {
+        foreach ($this->run->plan->steps as $step) {
+            if ($step->kind->tightens() && $this->run->steps->live($step->id) !== null && ! in_array($step->position, $loose, true)) {
+                return []; // what stays tight holds the joint together
+            }
+        }
+        $crushed = array_filter($this->run->plan->consumables, function (Consumable $c): bool {
+            foreach ($c->crushedBy === null ? [] : $this->run->steps->stepsOf($c->crushedBy) as $step) {
+                if ($this->run->steps->live($step->id) !== null) {
+                    return true;
+                }
+            }
+
+            return false;
+        });
+
+        return array_values(array_map(fn (Consumable $c): string => $c->name, $crushed));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Procedure\Step;
+
+/** Says whether a step may be done now, and why not. */
+final readonly class Guard
+{
+    public function __construct(
+        private Plan $plan,
+        private StepBook $steps,
+        private FastenerBook $fasteners,
+        private FaultBook $faults,
+    ) {
+    }
+
+    /** @param  bool  $hasPartner  has a second person joined? */
+    public function whyNot(Step $step, bool $hasPartner): ?SetAsideReason
+    {
+        $status = $this->steps->status($step);
+
+        return match (true) {
+            $status === StepStatus::NotNeeded => SetAsideReason::StepNotNeeded,
+            $status === StepStatus::Done && ! $this->faults->mayGoOnAt($step->id) => SetAsideReason::StepAlreadyDone,
+            $this->isHeldByFault($step) => SetAsideReason::NotBackedOff,
+            $this->fasteners->openRepair($step->position) !== null => SetAsideReason::NotBackedOff,
+            $this->waits($step) => SetAsideReason::WaitsForOther,
+            $this->steps->earlierMissing($step) => SetAsideReason::EarlierRoundMissing,
+            $step->rules->people() > 1 && ! $hasPartner => SetAsideReason::PartnerMissing,
+            default => null,
+        };
+    }
+
+    /** @return list<string> what a step waits for: stages and checks by key */
+    public function waitsFor(Step $step): array
+    {
+        $checks = $this->plan->checks[$step->check ?? '']->needs ?? [];
+
+        return [
+            ...array_filter($step->rules->needs, fn (string $stage): bool => ! $this->steps->isStageDone($stage, $step)),
+            ...array_filter($checks, fn (string $check): bool => ! $this->steps->hasCheckPassed($check, $step)),
+        ];
+    }
+
+    private function waits(Step $step): bool
+    {
+        return $this->waitsFor($step) !== [];
+    }
+
+    /** A fault stops the run until it is put right; what is put off with it holds its own positions only. */
+    private function isHeldByFault(Step $step): bool
+    {
+        foreach ($this->faults->openCases() as $case) {
+            $aside = $this->steps->isDeferred($case->step);
+            if ($case->step === $step->id && $case->rule->mayGoOn) {
+                continue;
+            }
+            if (! $aside || $case->dutyAt($step->position) !== null || $case->step === $step->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,286 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Acceptance\EvidenceGrade;
+use Tekkal\Core\Acceptance\Judgement;
+use Tekkal\Core\Acceptance\Verdict;
+use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Procedure\Attestation;
+use Tekkal\Core\Procedure\Check;
+use Tekkal\Core\Procedure\CheckKind;
+use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Procedure\StageKind;
+use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Run\Event\CheckAnswered;
+use Tekkal\Core\Run\Event\MovementSeen;
+use Tekkal\Core\Run\Event\ReadingTaken;
+use Tekkal\Core\Unit\Duration;
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
+
+/** Judges what was given at a step by its plan, or says why it cannot be judged. */
+final readonly class Judge
+{
+    public function __construct(
+        private Plan $plan,
+        private StepBook $steps,
+        private FastenerBook $fasteners,
+    ) {
+    }
+
+    public function reading(Step $step, ReadingTaken $event): Judgement|SetAsideReason
+    {
+        return match ($step->kind) {
+            StageKind::Check => $this->measuredCheck($step, $event),
+            StageKind::Seat, StageKind::Loosen, StageKind::Settle, StageKind::VerificationPass => SetAsideReason::WrongAnswer,
+            StageKind::Stretch => $this->stretch($step, $event),
+            default => $this->controlled($step, $event, $event->value),
+        };
+    }
+
+    public function strokes(Step $step, Written $sum): Judgement|SetAsideReason
+    {
+        return match (true) {
+            $step->kind !== StageKind::Turn => SetAsideReason::WrongAnswer,
+            $sum->unit->kind() !== Kind::Angle => SetAsideReason::WrongQuantity,
+            $step->window === null => SetAsideReason::ValueMissing,
+            default => Judgement::ofMeasured($sum, $step->window),
+        };
+    }
+
+    /** A click, or a whole round of them: the setting of the tool is judged. */
+    public function attested(Step $step, ?Written $setting, Attestation $how): Judgement|SetAsideReason
+    {
+        $grade = $how === Attestation::AsRound ? EvidenceGrade::AttestedAsRound : EvidenceGrade::AttestedOneByOne;
+        if (in_array($step->kind, [StageKind::Check, StageKind::Settle, StageKind::VerificationPass, StageKind::Stretch, StageKind::PrevailingTorque, StageKind::ResidualTorque], true)) {
+            return SetAsideReason::WrongAnswer;
+        }
+        if (! $step->rules->evidence->allows($how)) {
+            return self::notProved('The stage asks for more than a person’s word.');
+        }
+        if ($step->quantity() === null) {
+            return new Judgement(Verdict::Attested, $grade, 'Done as said.');
+        }
+        $window = $this->window($step);
+
+        return match (true) {
+            $window === null => SetAsideReason::ValueMissing,
+            $setting === null => self::notProved('Nobody knows what the tool was set to.'),
+            $setting->unit->kind() !== $window->kind() => self::notProved(sprintf('The tool shows %s, which the stage does not control.', $setting->typeset())),
+            default => Judgement::ofSetting($setting, $window, $grade),
+        };
+    }
+
+    /** Seated, loosened or settled; a settling time is measured from the last thing that happened. */
+    public function done(Step $step, ?Elapsed $elapsed): Judgement|SetAsideReason
+    {
+        if ($step->kind === StageKind::Settle) {
+            return $this->settled($step, $elapsed);
+        }
+
+        return $step->quantity() === null && $step->kind !== StageKind::Check
+            ? $this->attested($step, null, Attestation::OneByOne)
+            : SetAsideReason::WrongAnswer;
+    }
+
+    public function answer(Step $step, CheckAnswered $event): Judgement|SetAsideReason
+    {
+        $check = $this->check($step);
+        $passed = match ($check?->kind) {
+            CheckKind::Confirm => $event->go,
+            CheckKind::GoNoGo => $event->noGo === null ? null : $event->go && ! $event->noGo,
+            default => null,
+        };
+
+        return $check === null || $passed === null
+            ? SetAsideReason::WrongAnswer
+            : new Judgement($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $passed ? 'as it must be' : 'not as it must be'));
+    }
+
+    /** The same torque again: what did not move had at least that; what still moves at the last repeat allowed never will stand. */
+    public function movement(Step $step, MovementSeen $event): Judgement|SetAsideReason
+    {
+        if ($step->kind !== StageKind::VerificationPass) {
+            return SetAsideReason::WrongAnswer;
+        }
+        $tooOften = $event->moved && $step->rules->passes > 1 && $step->pass === $step->rules->passes;
+        $at = $step->target?->typeset() ?? 'the torque';
+
+        return $tooOften
+            ? new Judgement(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('It still moved at pass %d of %d.', $step->pass, $step->rules->passes))
+            : new Judgement(Verdict::NotBelow, EvidenceGrade::AttestedOneByOne, $event->moved ? "It moved before $at was reached; now it is not below." : "It did not move at $at: not below.");
+    }
+
+    /** The fault that a judged result brings up; null when it stands. */
+    public function faultOf(Step $step, Judgement $judgement, ?ReadingTaken $event): ?Fault
+    {
+        // A check that failed is put right and answered again; what an audit finds is for the lead to dispose of.
+        if (in_array($step->kind, [StageKind::Check, StageKind::Settle, StageKind::ResidualTorque], true)) {
+            return null;
+        }
+        if ($event !== null && $this->overStretch($step, $event) !== null) {
+            return Fault::OverStretched;
+        }
+
+        return match ($judgement->verdict) {
+            Verdict::Low, Verdict::Failed => Fault::Short,
+            Verdict::High => Fault::Over,
+            Verdict::GaveWay => Fault::GaveWay,
+            default => $judgement->evidence === EvidenceGrade::Unknown ? Fault::NotProved : null,
+        };
+    }
+
+    private function controlled(Step $step, ReadingTaken $event, Written $value): Judgement|SetAsideReason
+    {
+        $window = $this->window($step);
+        if ($value->unit->kind() !== $step->quantity()) {
+            return SetAsideReason::WrongQuantity;
+        }
+        if ($window === null) {
+            return $step->rules->prevailingFrom !== null && ! $step->missing ? SetAsideReason::WaitsForOther : SetAsideReason::ValueMissing;
+        }
+        $over = $this->overStretch($step, $event);
+        if ($over !== null) {
+            return new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, $over);
+        }
+        [$watched, $missing] = $this->watched($step, $event);
+        $judgement = Judgement::ofMonitored($value, $window, $watched);
+
+        return $missing === null || ! $judgement->verdict->isGood() ? $judgement
+            : new Judgement($judgement->verdict, EvidenceGrade::Unknown, sprintf('%s The %s to be watched beside it was not given.', $judgement->reason, $missing));
+    }
+
+    private function stretch(Step $step, ReadingTaken $event): Judgement|SetAsideReason
+    {
+        $free = $this->fasteners->freeLength($step->position);
+        if ($event->value->unit->kind() !== Kind::Length) {
+            return SetAsideReason::WrongQuantity;
+        }
+        if ($step->rules->method === 'absolute' && $free === null) {
+            return SetAsideReason::FreeLengthMissing;
+        }
+        if ($step->rules->method !== 'absolute' && ! $this->fasteners->isZeroed($step->position, $step->rules->oneZeroWithin)) {
+            return SetAsideReason::NotZeroed;
+        }
+        $stretch = $this->stretchOf($step, $event->value);
+
+        return $stretch === null
+            ? new Judgement(Verdict::Low, EvidenceGrade::MeasuredValue, sprintf('%s is shorter than the free length %s.', $event->value->typeset(), $free?->typeset()))
+            : $this->controlled($step, $event, $stretch);
+    }
+
+    private function stretchOf(Step $step, Written $reading): ?Written
+    {
+        $free = $this->fasteners->freeLength($step->position);
+
+        return $step->rules->method !== 'absolute' || $free === null ? $reading : $reading->minus($free);
+    }
+
+    /** The sentence, when a stretch lies beyond what the fastener may ever have; null otherwise. */
+    private function overStretch(Step $step, ReadingTaken $event): ?string
+    {
+        $limit = $this->plan->fastenerAt($step->position)?->neverExceed;
+        $stretches = $event->monitored;
+        if ($step->kind === StageKind::Stretch) {
+            $stretches[] = $this->stretchOf($step, $event->value);
+        }
+        foreach ($stretches as $stretch) {
+            if ($limit !== null && $stretch !== null && $stretch->unit->kind() === Kind::Length && $stretch->isGreaterThan($limit)) {
+                return sprintf('%s of stretch is beyond the %s that this fastener may never exceed.', $stretch->typeset(), $limit->typeset());
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What was watched, with its limits, and the name of what should have been and was not given.
+     *
+     * @return array{list<array{Written, Window}>, string|null}
+     */
+    private function watched(Step $step, ReadingTaken $event): array
+    {
+        $windows = [...$step->monitored, ...($step->rules->held?->window === null ? [] : [$step->rules->held->window])];
+        $pairs = [];
+        $missing = null;
+        $given = $event->monitored;
+        foreach ($windows as $window) {
+            $found = array_filter($given, fn (Written $w): bool => $w->unit->kind() === $window->kind());
+            $first = array_key_first($found);
+            if ($first === null) {
+                $missing ??= $window->kind()->value;
+            } else {
+                $pairs[] = [$given[$first], $window];
+                unset($given[$first]);
+            }
+        }
+        foreach ($step->rules->ceiling === null ? [] : $given as $value) {
+            if ($value->unit->kind() === Kind::Torque) {
+                $pairs[] = [$value, new Window(null, $step->rules->ceiling)];
+            }
+        }
+
+        return [$pairs, $missing];
+    }
+
+    private function measuredCheck(Step $step, ReadingTaken $event): Judgement|SetAsideReason
+    {
+        $check = $this->check($step);
+        if ($check?->window === null || ! $check->kind->isMeasured()) {
+            return SetAsideReason::WrongAnswer;
+        }
+        $others = array_filter($event->monitored, fn (Written $w): bool => $w->unit->kind() === $check->window->kind());
+        if ($event->value->unit->kind() !== $check->window->kind()) {
+            return SetAsideReason::WrongQuantity;
+        }
+        if ($check->kind === CheckKind::Interval) {
+            return $others === [] ? SetAsideReason::WrongAnswer : Judgement::ofMonitored($event->value, $check->window, [[array_values($others)[0], $check->window]]);
+        }
+        $earlier = $check->compareWith === null ? null : $this->steps->valueOfCheck($check->compareWith, $step);
+        if ($check->kind === CheckKind::Compare && $earlier === null) {
+            return SetAsideReason::WaitsForOther;
+        }
+        $change = $earlier === null ? $event->value : $event->value->minus($earlier) ?? $earlier->minus($event->value) ?? $event->value;
+
+        return Judgement::ofMeasured($change, $check->window);
+    }
+
+    private function settled(Step $step, ?Elapsed $elapsed): Judgement
+    {
+        [$least, $most] = [$step->rules->atLeast?->seconds, $step->rules->atMost?->seconds];
+        $took = $elapsed === null ? 'no time' : Duration::ofSeconds($elapsed->seconds)->printed;
+
+        return match (true) {
+            $elapsed === null || ! $elapsed->proved => new Judgement(Verdict::Attested, EvidenceGrade::AttestedOneByOne, 'Said to have settled; the time is in doubt, since no one clock ran through it.'),
+            $least !== null && $elapsed->seconds < $least => new Judgement(Verdict::Low, EvidenceGrade::MeasuredValue, "It settled for $took, too short."),
+            $most !== null && $elapsed->seconds > $most => new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, "It stood for $took, too long."),
+            default => new Judgement(Verdict::Attested, EvidenceGrade::MeasuredValue, "It settled for $took."),
+        };
+    }
+
+    private function check(Step $step): ?Check
+    {
+        return $this->plan->checks[$step->check ?? ''] ?? null;
+    }
+
+    /** The window of a step, raised by the prevailing torque of its position where the stage adds it. */
+    private function window(Step $step): ?Window
+    {
+        $from = $step->rules->prevailingFrom;
+        if ($from === null || $step->window === null) {
+            return $step->window;
+        }
+        $prevailing = $this->steps->live(Step::idOf($from, $step->position))?->reading->value;
+
+        return $prevailing === null ? null : $step->window->raisedBy($prevailing);
+    }
+
+    private static function notProved(string $reason): Judgement
+    {
+        return new Judgement(Verdict::Attested, EvidenceGrade::Unknown, $reason);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Acceptance\EvidenceGrade;
+use Tekkal\Core\Acceptance\Verdict;
+use Tekkal\Core\Procedure\StageKind;
+use Tekkal\Core\Unit\Written;
+
+/** What should be on the metal at one position: a stroke per round done, old strokes beside a redo, a fault, a line. */
+final readonly class PaintMarks
+{
+    /**
+     * @param  list<EvidenceGrade>  $strokes  one per round done, in order; the grade is the line's weight
+     * @param  Written|null  $line  how far from its first place the paint line points after the angle rounds done, clockwise
+     *                              as the fastener is tightened, whole turns taken off; null before the first of them
+     */
+    private function __construct(
+        public array $strokes,
+        public int $oldStrokes,
+        public ?Verdict $fault,
+        public ?Written $line,
+    ) {
+    }
+
+    /** The weakest evidence that the position rests on; null before its first round. */
+    public function weakest(): ?EvidenceGrade
+    {
+        $weakest = null;
+        foreach ($this->strokes as $grade) {
+            $weakest = $weakest === null ? $grade : $weakest->weaker($grade);
+        }
+
+        return $weakest;
+    }
+
+    /** @return array<string, self> by position key */
+    public static function of(RunState $state): array
+    {
+        $strokes = $old = $faults = $lines = [];
+        foreach ($state->plan->steps as $step) {
+            if (! $step->kind->isPerPosition()) {
+                continue;
+            }
+            $at = $step->position;
+            $strokes[$at] ??= [];
+            $live = $state->liveAttempt($step->id);
+            if ($live?->judgement->verdict->isGood() === true) {
+                $strokes[$at][] = $live->judgement->evidence;
+                $turned = $step->kind === StageKind::Turn ? $step->target ?? $live->reading->value : null;
+                $lines[$at] = $turned === null ? $lines[$at] ?? null : (isset($lines[$at]) ? $lines[$at]->plus($turned) : $turned);
+            } elseif ($live !== null) {
+                $faults[$at] = $live->judgement->verdict;
+            }
+            $old[$at] = ($old[$at] ?? 0) + count(array_filter($state->attemptsAt($step->id), fn (Attempt $a): bool => $a->status === AttemptStatus::BackedOff));
+        }
+        $marks = [];
+        foreach ($strokes as $position => $grades) {
+            $line = $lines[$position] ?? null;
+            $marks[$position] = new self($grades, $old[$position] ?? 0, $faults[$position] ?? null, $line?->withoutWholeTurns());
+        }
+
+        return $marks;
+    }
+}

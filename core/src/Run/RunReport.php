@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Procedure\Step;
+
+/** A run as plain data: state, next steps, verdicts. */
+final readonly class RunReport
+{
+    public function __construct(private RunFold $run)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $state = $this->run->freeze();
+        $advice = new Advice($this->run);
+
+        return [
+            'finished' => $state->finished,
+            'next_step' => $state->nextStep,
+            'interrupted_at' => $state->interruptedAt,
+            'under_way' => array_map(fn ($angle): string => $angle->typeset(), $state->underWay),
+            'ways_on' => array_map(fn (WayOn $w): array => ['do' => $w->do, 'at' => $w->at, 'sentence' => $w->sentence], $advice->waysOn()),
+            'steps' => array_map(fn (Step $s): array => $this->step($state, $s), $this->run->plan->steps),
+            'waiting' => array_map(fn (Choice $c): array => ['step' => $c->step, 'allowed' => $c->allowed, 'why' => $c->why], $advice->choices()),
+            'faults' => array_map(fn (OpenFault $f): array => (array) $f, $state->faults),
+            'unknown' => $state->unknown(),
+            'put_off' => $state->deferred(),
+            'in_doubt' => $state->doubts,
+            'positions' => $this->positions($state),
+            'blocks_finishing' => $state->blocks,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(RunState $state, Step $step): array
+    {
+        $live = $state->liveAttempt($step->id);
+
+        return [
+            'step' => $step->id,
+            'status' => $state->status($step->id)->value,
+            'verdict' => $live?->judgement->verdict->value,
+            'evidence' => $live?->judgement->evidence->value,
+            'reason' => $live?->judgement->reason,
+            'attempts' => count($state->attemptsAt($step->id)),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function positions(RunState $state): array
+    {
+        $positions = [];
+        foreach (PaintMarks::of($state) as $position => $marks) {
+            $positions[] = [
+                'position' => $position,
+                'strokes' => count($marks->strokes),
+                'old_strokes' => $marks->oldStrokes,
+                'line' => $marks->line?->typeset(),
+                'marked' => $state->marked($position),
+                'cycles' => $state->cycles($position),
+                'replaced' => $state->replaced($position),
+                'weakest_evidence' => $marks->weakest()?->value,
+            ];
+        }
+
+        return $positions;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+enum StepStatus: string
+{
+    case ToDo = 'to_do';
+    /** Some strokes of a ratcheted angle are on. */
+    case UnderWay = 'under_way';
+    case Stopped = 'stopped';
+    /** Nobody can prove it: it has to be undone. */
+    case Unknown = 'unknown';
+    case Deferred = 'deferred';
+    case Done = 'done';
+    /** A repeat of a verification pass that nothing has called for. */
+    case NotNeeded = 'not_needed';
+
+    public function isOpen(): bool
+    {
+        return match ($this) {
+            self::Done, self::NotNeeded => false,
+            self::ToDo, self::UnderWay, self::Stopped, self::Unknown, self::Deferred => true,
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Sequence;
+
+use InvalidArgumentException;
+
+/** The joint's plan view: its positions, in the document's order. */
+final readonly class FastenerMap
+{
+    /** @var array<string, Position> */
+    private array $byKey;
+
+    /**
+     * @param  list<Position>  $positions
+     *
+     * @throws InvalidArgumentException when two positions share a key
+     */
+    public function __construct(public array $positions)
+    {
+        $byKey = [];
+        foreach ($positions as $position) {
+            if (isset($byKey[$position->key])) {
+                throw new InvalidArgumentException(sprintf('Two positions have the key "%s".', $position->key));
+            }
+            $byKey[$position->key] = $position;
+        }
+        $this->byKey = $byKey;
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->byKey[$key]);
+    }
+
+    /** @throws InvalidArgumentException when the map has no such position */
+    public function position(string $key): Position
+    {
+        return $this->byKey[$key] ?? throw new InvalidArgumentException(sprintf('The map has no position "%s".', $key));
+    }
+
+    /** @return list<Position> */
+    public function inGroup(string $group): array
+    {
+        return array_values(array_filter($this->positions, fn (Position $p): bool => $p->group === $group));
+    }
+}

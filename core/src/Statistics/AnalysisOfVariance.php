@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Statistics;
+
+/** One-way analysis of variance: do groups differ more than their own spread explains? */
+final readonly class AnalysisOfVariance
+{
+    public float $between;
+
+    public float $within;
+
+    public int $betweenFreedom;
+
+    public int $withinFreedom;
+
+    /**
+     * @param  list<non-empty-list<float>>  $groups
+     *
+     * @throws TooFew below two groups, or when no group has two values
+     */
+    public function __construct(array $groups)
+    {
+        $all = array_merge(...$groups);
+        $this->betweenFreedom = count($groups) - 1;
+        $this->withinFreedom = count($all) - count($groups);
+        if ($this->betweenFreedom < 1 || $this->withinFreedom < 1) {
+            throw new TooFew('Analysis of variance needs at least two groups, and one with two values.');
+        }
+        $grand = (new Summary($all))->mean;
+        $means = array_map(fn (array $g): float => (new Summary($g))->mean, $groups);
+        $this->between = Summary::sum(array_map(fn (array $g, float $m): float => count($g) * ($m - $grand) ** 2, $groups, $means));
+        $this->within = Summary::sum(array_merge(...array_map(fn (array $g, float $m): array => array_map(fn (float $x): float => ($x - $m) ** 2, $g), $groups, $means)));
+    }
+
+    public function betweenMean(): float
+    {
+        return $this->between / $this->betweenFreedom;
+    }
+
+    public function withinMean(): float
+    {
+        return $this->within / $this->withinFreedom;
+    }
+
+    public function f(): float
+    {
+        return $this->betweenMean() / $this->withinMean();
+    }
+
+    /** Probability of so large an F when the groups do not differ. */
+    public function p(): float
+    {
+        return Distribution::f($this->betweenFreedom, $this->withinFreedom)->upperTail($this->f());
+    }
+
+    public function rSquared(): float
+    {
+        return $this->between / ($this->between + $this->within);
+    }
+}

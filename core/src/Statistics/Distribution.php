@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Statistics;
+
+use InvalidArgumentException;
+
+/** A continuous distribution by its cumulative function; quantiles are found from it. */
+final readonly class Distribution
+{
+    /**
+     * @param  callable(float): float  $cdf
+     * @param  callable(float): float  $upper  the upper tail, kept apart so that small ones keep their digits
+     */
+    private function __construct(private mixed $cdf, private mixed $upper, private float $least)
+    {
+    }
+
+    public static function normal(): self
+    {
+        $tail = fn (float $x): float => $x >= 0 ? SpecialFunctions::gammaQ(0.5, $x * $x / 2) / 2 : 1 - SpecialFunctions::gammaQ(0.5, $x * $x / 2) / 2;
+
+        return new self(fn (float $x): float => $tail(-$x), $tail, -INF);
+    }
+
+    /** @throws InvalidArgumentException unless $df is above zero */
+    public static function studentT(float $df): self
+    {
+        self::wantAboveZero($df);
+        $half = fn (float $x): float => SpecialFunctions::betaI($df / 2, 0.5, $df / ($df + $x * $x), $x * $x / ($df + $x * $x)) / 2;
+        $tail = fn (float $x): float => $x >= 0 ? $half($x) : 1 - $half($x);
+
+        return new self(fn (float $x): float => $tail(-$x), $tail, -INF);
+    }
+
+    /** @throws InvalidArgumentException unless $df is above zero */
+    public static function chiSquare(float $df): self
+    {
+        self::wantAboveZero($df);
+
+        return new self(fn (float $x): float => SpecialFunctions::gammaP($df / 2, $x / 2), fn (float $x): float => SpecialFunctions::gammaQ($df / 2, $x / 2), 0.0);
+    }
+
+    /** @throws InvalidArgumentException unless both degrees of freedom are above zero */
+    public static function f(float $df1, float $df2): self
+    {
+        self::wantAboveZero($df1);
+        self::wantAboveZero($df2);
+
+        return new self(
+            fn (float $x): float => $x <= 0 ? 0.0 : SpecialFunctions::betaI($df1 / 2, $df2 / 2, $df1 * $x / ($df1 * $x + $df2), $df2 / ($df1 * $x + $df2)),
+            fn (float $x): float => $x <= 0 ? 1.0 : SpecialFunctions::betaI($df2 / 2, $df1 / 2, $df2 / ($df1 * $x + $df2), $df1 * $x / ($df1 * $x + $df2)),
+            0.0,
+        );
+    }
+
+    public function cdf(float $x): float
+    {
+        return ($this->cdf)($x);
+    }
+
+    public function upperTail(float $x): float
+    {
+        return ($this->upper)($x);
+    }
+
+    /**
+     * The value below which the share $p lies: bracketed, then halved to the last digit.
+     *
+     * @throws InvalidArgumentException unless 0 < $p < 1
+     */
+    public function quantile(float $p): float
+    {
+        if ($p <= 0.0 || $p >= 1.0) {
+            throw new InvalidArgumentException(sprintf('A share between 0 and 1 is wanted, not %g.', $p));
+        }
+        [$low, $high] = [$this->least === -INF ? -1.0 : 0.0, 1.0];
+        while ($this->isAbove($high, $p) === false) {
+            $high *= 2;
+        }
+        while ($this->least === -INF && $this->isAbove($low, $p)) {
+            $low *= 2;
+        }
+        for ($i = 0; $i < 200 && $high - $low > 1e-15 * max(1e-300, abs($high) + abs($low)); $i++) {
+            $middle = ($low + $high) / 2;
+            $this->isAbove($middle, $p) ? $high = $middle : $low = $middle;
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    private function isAbove(float $x, float $p): bool
+    {
+        return $p > 0.5 ? $this->upperTail($x) <= 1 - $p : $this->cdf($x) >= $p;
+    }
+
+    private static function wantAboveZero(float $df): void
+    {
+        if ($df <= 0.0) {
+            throw new InvalidArgumentException(sprintf('Degrees of freedom above zero are wanted, not %g.', $df));
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tool;
+
+use InvalidArgumentException;
+
+/**
+ * What sits between wrench and fastener. One that lengthens the lever changes the setting; the formula holds only with the
+ * hand at the marked grip. An in-line extension does not, but its wind-up adds false angle. Lengths in one unit.
+ */
+final readonly class Adapter
+{
+    /**
+     * @param  float  $lever  from the wrench's square to the fastener
+     * @param  float  $degrees  between the adapter and the wrench: 0 straight on, 90 across, 180 back
+     */
+    private function __construct(private float $lever, private float $degrees)
+    {
+    }
+
+    public static function inLine(): self
+    {
+        return new self(0.0, 90.0);
+    }
+
+    /** @throws InvalidArgumentException unless the lever is above zero and the angle lies in 0…180 */
+    public static function crowFoot(float $lever, float $degrees): self
+    {
+        if ($lever <= 0 || $degrees < 0 || $degrees > 180) {
+            throw new InvalidArgumentException(sprintf('A lever above zero and an angle from 0 to 180° are wanted, not %g at %g°.', $lever, $degrees));
+        }
+
+        return new self($lever, $degrees);
+    }
+
+    /**
+     * The setting for a torque at the fastener: T L/(L + E cos θ) (e.g. FAA AC 43.13-1B, fig. 7-2).
+     *
+     * @param  float  $length  of the wrench, from its square to the marked grip
+     *
+     * @throws InvalidArgumentException when the adapter reaches back to the hand
+     */
+    public function setting(float $torque, float $length): float
+    {
+        return $torque / $this->gain($length);
+    }
+
+    /**
+     * The torque at the fastener when the wrench is set to this.
+     *
+     * @throws InvalidArgumentException as setting()
+     */
+    public function torque(float $setting, float $length): float
+    {
+        return $setting * $this->gain($length);
+    }
+
+    private function gain(float $length): float
+    {
+        $gain = ($length + $this->lever * cos(deg2rad($this->degrees))) / $length;
+        if ($length <= 0 || $gain <= 0) {
+            throw new InvalidArgumentException('The adapter must not reach back to the hand; a longer wrench is wanted.');
+        }
+
+        return $gain;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tool;
+
+use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Unit\Written;
+
+/** What a stage asks of the tool that carries it out. */
+final readonly class Requirement
+{
+    public function __construct(
+        public ToolKind $kind,
+        public Written $target,
+        public Window $window,
+        public string $direction = 'clockwise',
+        public ?Written $threshold = null,
+    ) {
+    }
+}

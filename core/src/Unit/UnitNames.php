@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Unit;
+
+use InvalidArgumentException;
+
+/** Finds a unit by the code a document carries or by what a person wrote. */
+final class UnitNames
+{
+    /** @throws InvalidArgumentException when no admitted unit has this code */
+    public static function fromCode(string $code): Unit
+    {
+        return self::tryFromCode($code)
+            ?? throw new InvalidArgumentException(sprintf('"%s" is not the code of an admitted unit.', $code));
+    }
+
+    public static function tryFromCode(string $code): ?Unit
+    {
+        return TorqueUnit::tryFrom($code) ?? AngleUnit::tryFrom($code) ?? LengthUnit::tryFrom($code);
+    }
+
+    /** "ft-lb", "ft. lbs", "lbf·ft" are one unit; null when the words name none. */
+    public static function tryFromWords(string $words): ?Unit
+    {
+        $bare = preg_replace('/[\s.·⋅•*\-‐‑–]+/u', '', mb_strtolower($words)) ?? '';
+        foreach (Kind::cases() as $kind) {
+            foreach ($kind->units() as $unit) {
+                if (in_array($bare, $unit->spellings(), true)) {
+                    return $unit;
+                }
+            }
+        }
+
+        return null;
+    }
+}

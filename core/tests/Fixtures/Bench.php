@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tests\Fixtures;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use RuntimeException;
+use Tekkal\Core\Procedure\DocumentReader;
+use Tekkal\Core\Procedure\Expander;
+use Tekkal\Core\Run\Advice;
+use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\ReadingTaken;
+use Tekkal\Core\Run\Event\RunBegun;
+use Tekkal\Core\Run\EventReader;
+use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\RunState;
+use Tekkal\Core\Run\Stamp;
+use Tekkal\Core\Run\StepStatus;
+
+/** Carries out any example of the language in a test, with a clock that only goes when it is told. */
+final class Bench
+{
+    public readonly RunFold $fold;
+
+    /** @var list<array{Event, Outcome}> */
+    public array $history = [];
+
+    private int $seconds = 0;
+
+    private int $given = 0;
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>|null  $change  made to the example before it is read */
+    public function __construct(string $example, ?callable $change = null)
+    {
+        $document = self::document($example);
+        $this->fold = new RunFold(Expander::expand(DocumentReader::read($change === null ? $document : $change($document))));
+        $this->apply(new RunBegun('ann', 'bench1'));
+    }
+
+    /** @return array<string, mixed> */
+    public static function document(string $example): array
+    {
+        $document = json_decode((string) file_get_contents(__DIR__."/../../../docs/formats/examples/$example.json"), true, flags: JSON_THROW_ON_ERROR);
+
+        return is_array($document) ? $document : throw new RuntimeException($example);
+    }
+
+    public function apply(Event $event): Outcome
+    {
+        $outcome = $this->fold->apply($event);
+        $this->history[] = [$event, $outcome];
+
+        return $outcome;
+    }
+
+    /** @param  array<string, mixed>  $fields of the event, as a file would write it */
+    public function does(string $event, array $fields = [], string $person = 'ann'): Outcome
+    {
+        $stamped = in_array($event, ['backed_off', 'tool_taken', 'reading_withdrawn', 'run_finished'], true) ? [] : [
+            'person' => $person, 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'c1', 'id' => $this->id(),
+        ];
+
+        return $this->apply(EventReader::read(['event' => $event] + $fields + $stamped));
+    }
+
+    /** @param  list<string>  $watched */
+    public function reads(string $step, string $value, array $watched = []): Outcome
+    {
+        return $this->does('reading_taken', ['id' => $this->id(), 'step' => $step, 'value' => $value, 'tool' => 'W1'] + ($watched === [] ? [] : ['monitored' => $watched]));
+    }
+
+    public function answers(string $step, bool $go, ?bool $noGo = null): Outcome
+    {
+        return $this->does('check_answered', ['id' => $this->id(), 'step' => $step, 'go' => $go] + ($noGo === null ? [] : ['no_go' => $noGo]));
+    }
+
+    public function moved(string $step, bool $moved): Outcome
+    {
+        return $this->does('movement_seen', ['id' => $this->id(), 'step' => $step, 'moved' => $moved]);
+    }
+
+    public function strokes(string $step, string $angle): Outcome
+    {
+        return $this->does('stroke_added', ['id' => $this->id(), 'step' => $step, 'angle' => $angle, 'tool' => 'W1']);
+    }
+
+    public function attests(string $step): Outcome
+    {
+        return $this->does('step_attested', ['id' => $this->id(), 'step' => $step]);
+    }
+
+    /** Every step of a stage so far to do, each in the middle of its window. */
+    public function round(string ...$stages): self
+    {
+        foreach ($stages as $stage) {
+            foreach ($this->fold->steps->stepsOf($stage) as $step) {
+                if ($this->fold->steps->status($step) === StepStatus::ToDo) {
+                    match (true) {
+                        $step->target !== null => $this->reads($step->id, $step->target->typeset()),
+                        $step->check !== null => $this->answers($step->id, true, false),
+                        default => $this->attests($step->id),
+                    };
+                }
+            }
+        }
+
+        return $this;
+    }
+
+    public function wait(int $seconds): self
+    {
+        $this->seconds += $seconds;
+
+        return $this;
+    }
+
+    /** @phpstan-impure what has happened meanwhile changes it */
+    public function state(): RunState
+    {
+        return $this->fold->freeze();
+    }
+
+    public function advice(): Advice
+    {
+        return new Advice($this->fold);
+    }
+
+    /** @return list<string> what may be done now, as "do at" */
+    public function ways(): array
+    {
+        return array_map(fn ($w): string => trim("$w->do $w->at"), $this->advice()->waysOn());
+    }
+
+    public function stamp(string $person = 'ann'): Stamp
+    {
+        return new Stamp($person, 'bench1', $this->now(), $this->seconds * 1000, 'c1', $this->id());
+    }
+
+    public function id(): string
+    {
+        $this->given++;
+
+        return "e$this->given";
+    }
+
+    /** A reading whose clock is another one, so that no duration to it can be proved. */
+    public function readsByAnotherClock(string $step, string $value): Outcome
+    {
+        $event = EventReader::read(['event' => 'reading_taken', 'id' => $this->id(), 'step' => $step, 'value' => $value, 'tool' => 'W1', 'person' => 'ann', 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp')]);
+        assert($event instanceof ReadingTaken);
+
+        return $this->apply($event);
+    }
+
+    private function now(): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('2026-03-02 08:00', new DateTimeZone('UTC')))->modify("+$this->seconds seconds");
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tests\Fixtures;
+
+use RuntimeException;
+use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Procedure\CheckKind;
+use Tekkal\Core\Procedure\StageKind;
+use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Run\Event\SecondPersonJoined;
+use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\WayOn;
+use Tekkal\Core\Unit\Written;
+
+/** Does at a bench whatever the core says may be done, and does it well. */
+final readonly class Hand
+{
+    public function __construct(private Bench $bench)
+    {
+    }
+
+    public function follow(WayOn $way): Outcome
+    {
+        $at = $way->at;
+
+        return match ($way->do) {
+            'step' => $this->step($this->bench->fold->plan->step($at)),
+            'loosen' => $this->bench->does('loosened', ['positions' => [$at]]),
+            'replace' => $this->bench->does('fastener_replaced', ['position' => $at, 'lot' => 'L']),
+            'check_fastener' => $this->bench->does('fastener_checked', ['position' => $at, 'passes' => true]),
+            'repair' => $this->bench->does('thread_repaired', ['position' => $at, 'kind' => 'insert']),
+            'accept_repair' => $this->bench->does('repair_accepted', ['position' => $at], 'lead'),
+            'decide' => $this->bench->does('disposed', ['step' => $at, 'disposition' => 'rework'], 'lead'),
+            'partner' => $this->bench->apply(new SecondPersonJoined('bo', $this->bench->stamp())),
+            'measure' => $this->bench->does('free_length_measured', ['position' => $at, 'length' => '2 in']),
+            'zero' => $this->bench->does('zeroed', ['position' => $at]),
+            'take_up' => $this->bench->does('deferred_work_done', ['steps' => [$at]]),
+            'finish' => $this->bench->does('run_finished'),
+            default => throw new RuntimeException("Nobody knows how to $way->do."),
+        };
+    }
+
+    public function step(Step $step): Outcome
+    {
+        return match ($step->kind) {
+            StageKind::Check => $this->check($step),
+            StageKind::Settle => $this->bench->wait(2 * ($step->rules->atLeast->seconds ?? 0))->attests($step->id),
+            StageKind::Seat, StageKind::Loosen => $this->bench->attests($step->id),
+            StageKind::VerificationPass => $this->bench->moved($step->id, false),
+            default => $this->bench->reads($step->id, $this->value($step)->typeset(), $this->watched($step)),
+        };
+    }
+
+    private function value(Step $step): Written
+    {
+        $value = $step->target ?? self::limit($step->window);
+        $free = $step->rules->method === 'absolute' ? $this->bench->fold->fasteners->freeLength($step->position) : null;
+        $prevailing = $step->rules->prevailingFrom === null ? null : $this->bench->fold->steps->live(Step::idOf($step->rules->prevailingFrom, $step->position))?->reading->value;
+        foreach ([$free, $prevailing] as $more) {
+            $value = $more === null ? $value : $value->plus($more);
+        }
+
+        return $value;
+    }
+
+    /** @return list<string> */
+    private function watched(Step $step): array
+    {
+        $held = $step->rules->held?->window;
+
+        return array_map(fn (Window $w): string => self::limit($w)->typeset(), [...$step->monitored, ...($held === null ? [] : [$held])]);
+    }
+
+    private function check(Step $step): Outcome
+    {
+        $check = $this->bench->fold->plan->checks[$step->check ?? ''];
+        $limit = $check->window === null ? '' : self::limit($check->window)->typeset();
+
+        return match ($check->kind) {
+            CheckKind::Confirm, CheckKind::GoNoGo => $this->bench->answers($step->id, true, false),
+            CheckKind::Interval => $this->bench->reads($step->id, $limit, [$limit]),
+            CheckKind::Measure => $this->bench->reads($step->id, $limit),
+            CheckKind::Compare => $this->bench->reads($step->id, $this->bench->fold->steps->valueOfCheck((string) $check->compareWith, $step)?->typeset() ?? $limit),
+        };
+    }
+
+    private static function limit(?Window $window): Written
+    {
+        return $window->low ?? $window->high ?? throw new RuntimeException('There is nothing to aim at.');
+    }
+}

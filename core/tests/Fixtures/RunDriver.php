@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tests\Fixtures;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Run\Event\BackedOff;
+use Tekkal\Core\Run\Event\ReadingTaken;
+use Tekkal\Core\Run\Event\RunBegun;
+use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\ReadingSource;
+use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Unit\Written;
+
+/** Carries a run out in a test, in words close to the bench's. */
+final class RunDriver
+{
+    public readonly RunFold $fold;
+
+    private int $readings = 0;
+
+    public function __construct(public readonly Plan $plan)
+    {
+        $this->fold = new RunFold($plan);
+    }
+
+    public static function begun(?Plan $plan = null): self
+    {
+        $driver = new self($plan ?? CommonPractice::plan());
+        $driver->fold->apply(new RunBegun('ann', 'bench1'));
+
+        return $driver;
+    }
+
+    public function read(string $step, string $digits, string $unit, string $device = 'bench1', ReadingSource $source = ReadingSource::Typed, string $tool = 'wrench', string $day = '2026-03-02'): Outcome
+    {
+        $this->readings++;
+
+        return $this->fold->apply(new ReadingTaken("r$this->readings", $step, Written::fromCode($digits, $unit), $source, $tool, 'ann', $device, new DateTimeImmutable($day.' 10:00', new DateTimeZone('UTC'))));
+    }
+
+    public function backOff(string $step): Outcome
+    {
+        return $this->fold->apply(new BackedOff($step, 'bench1'));
+    }
+
+    /** Every step so far to do, each in the middle of its window. */
+    public function completeAll(string $day = '2026-03-02'): self
+    {
+        foreach ($this->fold->freeze()->remaining() as $step) {
+            $this->read($step->id, $step->target->digits, $step->target->unit->code(), tool: $step->quantity()->value, day: $day);
+        }
+
+        return $this;
+    }
+}

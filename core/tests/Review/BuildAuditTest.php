@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tests\Review;
+
+use DateTimeZone;
+use PHPUnit\Framework\TestCase;
+use Tekkal\Core\Review\Answer;
+use Tekkal\Core\Review\BuildAudit;
+use Tekkal\Core\Review\JointEvidence;
+use Tekkal\Core\Review\Question;
+use Tekkal\Core\Review\Reply;
+use Tekkal\Core\Review\ToolEvidence;
+use Tekkal\Core\Run\Event\RunFinished;
+use Tekkal\Core\Run\RunState;
+use Tekkal\Core\Tests\Fixtures\CommonPractice;
+use Tekkal\Core\Tests\Fixtures\RunDriver;
+use Tekkal\Core\Tool\Calibration;
+use Tekkal\Core\Tool\CalibrationHistory;
+use Tekkal\Core\Tool\Day;
+
+/** What each answer of an audit means: facts of the trade, no source. */
+final class BuildAuditTest extends TestCase
+{
+    public function test_a_complete_run_with_tools_good_before_and_after_answers_every_question_yes(): void
+    {
+        $answers = $this->answers($this->finished());
+
+        self::assertSame(array_fill(0, 4, Answer::Yes), array_values($answers));
+    }
+
+    public function test_a_missing_step_is_a_no_with_the_number_missing(): void
+    {
+        $run = RunDriver::begun();
+        $run->read('snug:i1:1', '15', 'lbf.ft', tool: 'torque');
+        $reply = $this->reply(Question::EveryStep, $run->fold->freeze());
+
+        self::assertSame(Answer::No, $reply->answer);
+        self::assertSame('Main caps: 15 of 16 steps missing.', $reply->reasons[0]->sentence);
+    }
+
+    public function test_a_joint_without_any_run_is_a_no_to_the_first_question(): void
+    {
+        self::assertSame(Answer::No, $this->reply(Question::EveryStep, null)->answer);
+    }
+
+    public function test_a_plan_that_was_not_in_force_is_a_no(): void
+    {
+        $reply = $this->reply(Question::EveryStep, $this->finished(), notInForce: 'revision A was not in force when the run began.');
+
+        self::assertSame(Answer::No, $reply->answer);
+    }
+
+    public function test_a_short_bolt_is_a_no_that_names_bolt_round_and_value_until_it_is_redone(): void
+    {
+        $run = RunDriver::begun();
+        $run->read('snug:i1:1', '12', 'lbf.ft');
+        $reply = $this->reply(Question::InWindow, $run->fold->freeze());
+        self::assertSame(Answer::No, $reply->answer);
+        self::assertStringContainsString('Main caps, bolt 1, round 1', $reply->reasons[0]->sentence);
+        self::assertStringContainsString("12\u{A0}lbf·ft is short", $reply->reasons[0]->sentence);
+        self::assertSame('i1', $reply->reasons[0]->position);
+
+        $run->backOff('snug:i1:1');
+        $run->completeAll();
+        self::assertSame(Answer::Yes, $this->reply(Question::InWindow, $run->fold->freeze())->answer);
+    }
+
+    public function test_good_results_are_counted_by_evidence_grade(): void
+    {
+        self::assertSame('Main caps: 16 measured and in.', $this->reply(Question::InWindow, $this->finished())->reasons[0]->sentence);
+    }
+
+    public function test_a_reading_set_aside_and_not_disposed_of_leaves_doubt(): void
+    {
+        self::assertSame(Answer::InDoubt, $this->reply(Question::InWindow, $this->finished(), setAside: 1)->answer);
+    }
+
+    public function test_a_bolt_done_before_its_turn_is_a_no_to_the_sequence(): void
+    {
+        $run = RunDriver::begun();
+        $run->read('snug:i3:1', '15', 'lbf.ft');
+
+        self::assertSame(Answer::No, $this->reply(Question::InSequence, $run->fold->freeze())->answer);
+    }
+
+    public function test_a_tool_that_was_overdue_that_day_is_a_no_with_its_reason(): void
+    {
+        $reply = $this->reply(Question::ToolsGood, $this->finished('2026-09-01'));
+
+        self::assertSame(Answer::No, $reply->answer);
+        self::assertStringContainsString('W-1 was out of calibration on 1 September 2026: its calibration was due by 31 August 2026. It took 8 results.', $reply->reasons[0]->sentence);
+    }
+
+    public function test_a_tool_without_a_later_calibration_is_not_yet_and_names_when(): void
+    {
+        $reply = $this->reply(Question::ToolsGood, $this->finished(), later: null);
+
+        self::assertSame(Answer::NotYet, $reply->answer);
+        self::assertStringContainsString('due by 31 August 2026', $reply->reasons[0]->sentence);
+    }
+
+    public function test_a_tool_that_failed_its_next_calibration_leaves_doubt(): void
+    {
+        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: false)->answer);
+    }
+
+    public function test_a_tool_that_the_crib_does_not_know_is_a_no(): void
+    {
+        $run = RunDriver::begun();
+        $run->read('snug:i1:1', '15', 'lbf.ft', tool: 'stray');
+
+        self::assertSame(Answer::No, $this->reply(Question::ToolsGood, $run->fold->freeze())->answer);
+    }
+
+    private function finished(string $day = '2026-03-02'): RunState
+    {
+        $run = RunDriver::begun()->completeAll($day);
+        $run->fold->apply(new RunFinished);
+
+        return $run->fold->freeze();
+    }
+
+    /** @return array<string, Answer> */
+    private function answers(RunState $state): array
+    {
+        $answers = [];
+        foreach (Question::cases() as $question) {
+            $answers[$question->value] = $this->reply($question, $state)->answer;
+        }
+
+        return $answers;
+    }
+
+    /** @param  bool|null  $later what the tools' next calibration found; null when there was none */
+    private function reply(Question $question, ?RunState $state, ?string $notInForce = null, int $setAside = 0, ?bool $later = true): Reply
+    {
+        $revision = CommonPractice::revision();
+        $calibrations = [new Calibration('c1', Day::of('2026-02-28'), Day::of('2026-08-31'), true)];
+        if ($later !== null) {
+            $calibrations[] = new Calibration('c2', Day::of('2026-10-01'), Day::of('2027-03-31'), $later);
+        }
+        $tool = fn (string $code): ToolEvidence => new ToolEvidence($code, new CalibrationHistory($calibrations));
+        $audit = new BuildAudit(
+            [new JointEvidence('Main caps', CommonPractice::plan(), $revision->map, $state, $notInForce, $setAside)],
+            ['torque' => $tool('W-1'), 'angle' => $tool('G-1')],
+            new DateTimeZone('Europe/London'),
+        );
+        foreach ($audit->replies() as $reply) {
+            if ($reply->question === $question) {
+                return $reply;
+            }
+        }
+        self::fail('The audit left a question out.');
+    }
+}

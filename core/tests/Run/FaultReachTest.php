@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Tests\Run;
+
+use PHPUnit\Framework\TestCase;
+use Tekkal\Core\Acceptance\Verdict;
+use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Run\StepStatus;
+use Tekkal\Core\Tests\Fixtures\Bench;
+
+/** How far a fault reaches, how far back, and what it leaves alone: facts of the trade (common practice, no source). */
+final class FaultReachTest extends TestCase
+{
+    public function test_a_stretch_whose_sheet_demands_one_motion_is_not_taken_further(): void
+    {
+        $bench = new Bench('08-rod-stretch-absolute', fn (array $d): array => array_replace_recursive($d, ['stages' => [['motion' => 'one_motion']]]));
+        $bench->does('free_length_measured', ['position' => 'a', 'length' => '2 in']);
+        $bench->reads('pull:a:1', '2.0010 in');
+
+        self::assertSame(['check_fastener a'], array_values(array_filter($this->afterLoosening($bench, 'a'), fn (string $w): bool => str_starts_with($w, 'check'))));
+        self::assertFalse($bench->state()->faults[0]->mayGoOn);
+    }
+
+    public function test_a_stage_that_lets_a_shortfall_go_on_takes_the_bolt_further(): void
+    {
+        $bench = new Bench('12-head-nine-stages', fn (array $d): array => array_replace_recursive($d, ['stages' => [['shortfall' => 'continue']]]));
+        $bench->reads('s1:a2:1', '30 lbf·ft');
+        self::assertTrue($bench->state()->faults[0]->mayGoOn);
+        self::assertSame(Verdict::In, $bench->reads('s1:a2:1', '40 lbf·ft')->judgement?->verdict);
+
+        self::assertSame([], $bench->state()->faults);
+    }
+
+    public function test_to_let_a_shortfall_go_on_is_no_licence_for_going_over(): void
+    {
+        $bench = new Bench('12-head-nine-stages', fn (array $d): array => array_replace_recursive($d, ['stages' => [['shortfall' => 'continue']]]));
+        $bench->reads('s1:a2:1', '50 lbf·ft');
+
+        self::assertFalse($bench->state()->faults[0]->mayGoOn);
+    }
+
+    public function test_a_wrong_setting_reaches_what_was_done_in_the_round_and_no_further(): void
+    {
+        $bench = (new Bench('12-head-nine-stages'))->round('s1');
+        $bench->reads('s2:a2:1', '60 lbf·ft');
+        $bench->reads('s2:b2:1', '60 lbf·ft');
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'step' => 's2:b2:1']);
+        $state = $bench->state();
+
+        self::assertSame(['a2', 'b2'], $state->faults[0]->toLoosen);
+        self::assertSame(['s2:a2:1', 's2:b2:1'], $state->unknown());
+        self::assertSame(StepStatus::Done, $state->status('s1:a2:1'), 'the round before stands');
+        self::assertSame(StepStatus::ToDo, $state->status('s2:a1:1'));
+    }
+
+    public function test_a_round_by_part_is_one_legs_round(): void
+    {
+        $bench = (new Bench('02-rods-part-by-part'));
+        $bench->round('first');
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'step' => 'first:r1b:1']);
+
+        self::assertSame(['r1a', 'r1b'], $bench->state()->faults[0]->toLoosen);
+    }
+
+    public function test_an_angle_gone_wrong_goes_back_to_the_torque_it_was_counted_from_and_leaves_earlier_rounds(): void
+    {
+        $bench = new Bench('12-head-nine-stages', function (array $d): array {
+            $d['stages'][2] = ['key' => 's3', 'kind' => 'turn', 'threshold' => '60 lbf·ft', 'targets' => [['group' => 'head', 'target' => '90°', 'window_standard' => 'a', 'target_source' => 'cp']], 'sequence' => 'out', 'why' => 'turn'];
+
+            return $d;
+        });
+        $bench->round('s1', 's2');
+        $bench->reads('s3:a2:1', '120°');
+        $bench->does('backed_off', ['step' => 's3:a2:1', 'device' => 'bench1']);
+
+        self::assertSame('s2:a2:1', $bench->state()->nextStep);
+        self::assertSame([StepStatus::Done, StepStatus::Done], [$bench->state()->status('s1:a2:1'), $bench->state()->status('s2:b2:1')]);
+    }
+
+    public function test_what_goes_wrong_in_earnest_leaves_the_trial_fit_alone_and_the_other_way_round(): void
+    {
+        $bench = (new Bench('11-trial-fit'))->round('try_snug', 'try_turn', 'open');
+        $bench->reads('gauge:joint:1', '0.0015 in', ['0.0020 in']);
+        $bench->round('wiped', 'snug');
+        $bench->reads('turn:a:1', '99°');
+        $fault = $bench->state()->faults[0];
+        self::assertSame([Fault::Over, ['a'], ['a']], [$fault->fault, $fault->toLoosen, $fault->toReplace]);
+        $bench->does('disposed', ['step' => 'turn:a:1', 'disposition' => 'replace'], 'lead');
+        $bench->does('fastener_replaced', ['position' => 'a', 'lot' => 'L']);
+
+        self::assertSame('snug:a:1', $bench->state()->nextStep, 'a new bolt begins at the first round in earnest');
+        self::assertSame(StepStatus::Done, $bench->state()->status('try_snug:a:1'));
+    }
+
+    public function test_a_withdrawn_reading_takes_its_own_fault_along_and_no_other(): void
+    {
+        $bench = new Bench('12-head-nine-stages');
+        $bench->reads('s1:a2:1', '40 lbf·ft');
+        $bench->does('fault_reported', ['fault' => 'touched', 'step' => 's1:a2:1']);
+        $bench->does('loosened', ['positions' => ['a2']]);
+        $bench->reads('s1:a2:1', '4.0 lbf·ft');
+        self::assertSame([Fault::Short], array_map(fn ($f): Fault => $f->fault, $bench->state()->faults));
+        $bench->does('fault_reported', ['fault' => 'partner_let_go', 'step' => 's1:b2:1']);
+        $bench->does('reading_withdrawn', ['reading' => $bench->state()->attemptsAt('s1:a2:1')[1]->reading->id, 'second_person' => 'bo']);
+
+        self::assertSame([Fault::PartnerLetGo], array_map(fn ($f): Fault => $f->fault, $bench->state()->faults));
+    }
+
+    public function test_a_verification_that_never_holds_goes_back_to_the_round_it_verifies(): void
+    {
+        $bench = new Bench('05-flywheel-verified', function (array $d): array {
+            $d['stages'][3]['repeat_at_most'] = 2;
+
+            return $d;
+        });
+        $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['f1', 'f2', 'f3', 'f4', 'f5', 'f6'], 'lot' => 'L']);
+        $bench->round('r1', 'r2', 'r3');
+        foreach (['f1', 'f4', 'f2', 'f5', 'f3', 'f6'] as $f) {
+            $bench->moved("again:$f:1", true);
+        }
+        $bench->moved('again:f1:2', true);
+        $bench->does('backed_off', ['step' => 'again:f1:2', 'device' => 'bench1']);
+
+        self::assertSame('r3:f1:1', $bench->state()->nextStep);
+        self::assertSame(StepStatus::Done, $bench->state()->status('r2:f1:1'));
+    }
+
+    public function test_positions_that_were_not_begun_have_nothing_to_lose(): void
+    {
+        $bench = new Bench('04-head-two-sizes', fn (array $d): array => array_replace_recursive($d, ['stages' => [['redo' => 'joint']]]));
+        $bench->reads('snug_large:a2:1', '22 lbf·ft');
+        $bench->reads('snug_large:b2:1', '30 lbf·ft');
+
+        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->toLoosen);
+        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->toReplace);
+    }
+
+    public function test_a_stretch_that_was_touched_is_measured_again_where_it_stands(): void
+    {
+        $bench = new Bench('08-rod-stretch-absolute');
+        $bench->does('free_length_measured', ['position' => 'a', 'length' => '2 in']);
+        $bench->reads('pull:a:1', '2.0055 in');
+        $bench->does('fault_reported', ['fault' => 'touched', 'step' => 'pull:a:1']);
+        self::assertSame(StepStatus::Unknown, $bench->state()->status('pull:a:1'));
+        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '2.0054 in')->judgement?->verdict);
+
+        self::assertSame([[], StepStatus::Done, 'pull:b:1'], [$bench->state()->faults, $bench->state()->status('pull:a:1'), $bench->state()->nextStep]);
+    }
+
+    public function test_what_must_be_replaced_is_not_checked_first_and_what_is_checked_is_not_replaced_yet(): void
+    {
+        $over = (new Bench('08-rod-stretch-absolute'));
+        $over->does('free_length_measured', ['position' => 'a', 'length' => '2 in']);
+        $over->reads('pull:a:1', '2.0059 in');
+        self::assertSame([['a'], []], [$over->state()->faults[0]->toReplace, $over->state()->faults[0]->toCheck]);
+
+        $torque = (new Bench('10-torque-never-exceed-stretch'))->round('half');
+        $torque->reads('full:a:1', '40 lbf·ft', ['0.0040 in']);
+        self::assertSame([[], ['a']], [$torque->state()->faults[0]->toReplace, $torque->state()->faults[0]->toCheck]);
+    }
+
+    public function test_what_undoes_nothing_replaces_nothing_however_often_the_bolt_was_tightened(): void
+    {
+        $bench = (new Bench('05-flywheel-verified', fn (array $d): array => array_replace_recursive($d, ['fasteners' => [['cycles' => 1]]])))->round('r1', 'r2', 'r3');
+        $bench->does('fault_reported', ['fault' => 'dropped_wrench', 'step' => 'r3:f1:1']);
+
+        self::assertSame([], $bench->state()->faults);
+    }
+
+    public function test_while_a_fault_is_open_the_work_put_off_elsewhere_does_not_move_what_is_next(): void
+    {
+        $bench = new Bench('12-head-nine-stages');
+        $bench->does('deferred', ['steps' => ['s1:a2:1'], 'reason' => 'no washer']);
+        $bench->reads('s1:b2:1', '30 lbf·ft');
+        $bench->reads('s1:a1:1', '40 lbf·ft');
+
+        self::assertSame(['s1:b2:1', 's1:b2:1'], [$bench->state()->stoppedAt, $bench->state()->nextStep]);
+        self::assertSame(['loosen b2'], $bench->ways());
+    }
+
+    public function test_faults_at_one_position_add_up(): void
+    {
+        $bench = (new Bench('12-head-nine-stages'))->round('s1');
+        $bench->reads('s2:a2:1', '50 lbf·ft');
+        $bench->does('fault_reported', ['fault' => 'wrong_fastener', 'step' => 's2:a2:1']);
+        $bench->does('loosened', ['positions' => ['a2']]);
+        self::assertSame([[Fault::WrongFastener, ['a2']]], array_map(fn ($f): array => [$f->fault, $f->toReplace], $bench->state()->faults), 'loosening was enough for the short one');
+        $bench->does('fastener_replaced', ['position' => 'a2', 'lot' => 'L']);
+        $bench->does('disposed', ['step' => 's2:a2:1', 'disposition' => 'rework'], 'lead');
+
+        self::assertSame([[], 's1:a2:1'], [$bench->state()->faults, $bench->state()->nextStep]);
+    }
+
+    /** @return list<string> */
+    private function afterLoosening(Bench $bench, string $position): array
+    {
+        $bench2 = $bench->ways();
+        self::assertSame(["loosen $position"], $bench2);
+        $bench->does('loosened', ['positions' => [$position]]);
+
+        return $bench->ways();
+    }
+}

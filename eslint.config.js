@@ -1,0 +1,54 @@
+import js from '@eslint/js';
+import boundaries from 'eslint-plugin-boundaries';
+import globals from 'globals';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+// app → areas (their index.ts only, by the entry-point rule), ui, api, lib; an area → ui, api, lib, never another area; ui, api → lib.
+const edges = [
+  { from: 'app', allow: ['app', 'ui', 'api', 'lib', 'area'] },
+  { from: 'area', allow: ['ui', 'api', 'lib', ['area', { area: '${from.area}' }]] },
+  { from: 'ui', allow: ['ui', 'lib'] },
+  { from: 'api', allow: ['api', 'lib'] },
+  { from: 'lib', allow: ['lib'] },
+];
+
+export default tseslint.config(
+  { ignores: ['public/build', 'vendor', 'node_modules', 'var'] },
+  js.configs.recommended,
+  ...tseslint.configs.strictTypeChecked,
+  { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
+  reactHooks.configs.flat.recommended,
+  {
+    files: ['resources/js/**/*.{ts,tsx}'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/elements': [
+        { type: 'app', pattern: 'resources/js/app', mode: 'folder' },
+        { type: 'area', pattern: 'resources/js/areas/*', mode: 'folder', capture: ['area'] },
+        { type: 'ui', pattern: 'resources/js/ui', mode: 'folder' },
+        { type: 'api', pattern: 'resources/js/api', mode: 'folder' },
+        { type: 'lib', pattern: 'resources/js/lib', mode: 'folder' },
+      ],
+      'import/resolver': { './eslint-resolver.cjs': {} },
+    },
+    rules: {
+      'boundaries/entry-point': [
+        'error',
+        {
+          default: 'allow',
+          rules: [
+            { target: ['area'], disallow: '**' },
+            { target: ['area'], allow: 'index.ts' },
+          ],
+        },
+      ],
+      'boundaries/element-types': ['error', { default: 'disallow', rules: edges }],
+    },
+  },
+  {
+    files: ['**/*.{js,cjs,mjs}'],
+    ...tseslint.configs.disableTypeChecked,
+    languageOptions: { globals: globals.node, parserOptions: { projectService: false } },
+  },
+);

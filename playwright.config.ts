@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'tests/Browser',
+  outputDir: 'var/e2e',
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  reporter: [['list']],
+  use: {
+    baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8088',
+    viewport: { width: 1280, height: 800 },
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--headless',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

@@ -1,0 +1,27 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { liveSeq } from './client';
+
+const LIVE_MS = 2_000;
+
+/** While the page is visible, asks whether a run has moved on and has the screen's query fetched again when it has. */
+export function useLive(run: string | null, since: number, queryKey: readonly unknown[]): void {
+  const client = useQueryClient();
+  const key = JSON.stringify(queryKey);
+  useEffect(() => {
+    if (run === null) return;
+    const timer = setInterval(() => {
+      if (document.visibilityState !== 'visible') return;
+      // A missed poll is made up for by the next one.
+      liveSeq(run, since).then(
+        (last) => {
+          if (last !== null) void client.invalidateQueries({ queryKey: JSON.parse(key) as unknown[] });
+        },
+        () => undefined,
+      );
+    }, LIVE_MS);
+    return () => {
+      clearInterval(timer);
+    };
+  }, [run, since, key, client]);
+}

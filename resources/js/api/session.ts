@@ -1,0 +1,34 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
+import { get } from './client';
+import type { Ability, Me, Session } from './types';
+
+export const SESSION = ['session'] as const;
+
+export function useSession() {
+  return useQuery({ queryKey: SESSION, queryFn: () => get<Session>('session'), staleTime: Infinity });
+}
+
+/** The person signed in. Screens behind the sign-in use this; it throws where there is none. */
+export function useMe(): Me {
+  const person = useSession().data?.person;
+  if (!person) throw new Error('nobody is signed in');
+  return person;
+}
+
+export function useMay(): (ability: Ability) => boolean {
+  const person = useSession().data?.person;
+  return useCallback((ability: Ability) => person?.abilities.includes(ability) ?? false, [person]);
+}
+
+/** Puts what a sign-in or sign-out answered in place, and forgets every cached answer of the person before. */
+export function useSetSession(): (session: Session) => void {
+  const client = useQueryClient();
+  return useCallback(
+    (session: Session) => {
+      client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION[0] });
+      client.setQueryData(SESSION, session);
+    },
+    [client],
+  );
+}

@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, NavLink, Outlet, useNavigate } from 'react-router';
+import { get, post } from '@/api/client';
+import { useMay, useMe, useSession, useSetSession } from '@/api/session';
+import type { Ability, Found, Session } from '@/api/types';
+import { Notices } from '@/areas/people';
+import { ScanField } from '@/ui/ScanField';
+import { useTheme } from '@/ui/theme';
+
+const PLACES: { to: string; name: string; needs: Ability }[] = [
+  { to: '/library', name: 'Library', needs: 'read-library' },
+  { to: '/builds', name: 'Builds', needs: 'read-builds' },
+  { to: '/crib', name: 'Crib', needs: 'read-crib' },
+  { to: '/audit', name: 'Audit', needs: 'audit' },
+  { to: '/people', name: 'People', needs: 'manage-devices' },
+];
+
+/** The desk's frame: where one can go, the one field, who one is. */
+export function DeskFrame() {
+  const may = useMay();
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="no-print flex h-[52px] items-center gap-6 border-b border-line px-7">
+        <Link to="/" className="wide text-[22px] font-bold">
+          Tekkal
+        </Link>
+        <nav aria-label="Places" className="flex h-full items-stretch gap-5">
+          {PLACES.filter((place) => may(place.needs)).map((place) => (
+            <NavLink
+              key={place.to}
+              to={place.to}
+              className={({ isActive }) =>
+                `flex items-center border-b-[3px] pt-[3px] ${isActive ? 'border-paint font-semibold' : 'border-transparent text-soft hover:text-ink'}`
+              }
+            >
+              {place.name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="ml-auto flex items-center gap-4">
+          <Who />
+          <Find />
+        </div>
+      </header>
+      <Notices />
+      <Outlet />
+    </div>
+  );
+}
+
+function Who() {
+  const me = useMe();
+  const shop = useSession().data?.shop;
+  const setSession = useSetSession();
+  const { theme, flip } = useTheme();
+  const signOut = () => void post<Session>('session/end').then(setSession);
+  return (
+    <div className="flex items-center gap-4 text-[15px] text-soft">
+      <span title={`${shop?.name ?? ''}${shop?.demo ? ', demo' : ''}`}>
+        {me.name}, {me.roles.join(', ')}
+      </span>
+      <button type="button" className="quiet underline decoration-hair underline-offset-4 hover:text-ink" onClick={flip}>
+        {theme === 'light' ? 'Dark' : 'Light'}
+      </button>
+      <button type="button" className="underline decoration-hair underline-offset-4 hover:text-ink" onClick={signOut}>
+        Sign out
+      </button>
+    </div>
+  );
+}
+
+function Find() {
+  const [text, setText] = useState('');
+  const navigate = useNavigate();
+  const q = text.trim();
+  const found = useQuery({
+    queryKey: ['find', q],
+    queryFn: () => get<{ found: Found[] }>(`find?q=${encodeURIComponent(q)}`),
+    enabled: q.length >= 2 && q.length <= 60,
+  });
+  return (
+    <ScanField
+      value={text}
+      onChange={setText}
+      placeholder="serial, tool, marking …"
+      busy={found.isFetching}
+      hits={(found.data?.found ?? []).map((f) => ({ key: f.link, ...f }))}
+      onChoose={(link) => {
+        setText('');
+        void navigate(link);
+      }}
+    />
+  );
+}

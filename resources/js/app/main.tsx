@@ -1,0 +1,38 @@
+import '../../css/base.css';
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { SESSION } from '@/api/session';
+import type { Session } from '@/api/types';
+import { Problem } from '@/lib/problem';
+import { Screens } from './Screens';
+
+const client: QueryClient = new QueryClient({
+  queryCache: new QueryCache({
+    // A session that ran out is noticed by whatever asks first; the sign-in then keeps the address.
+    onError: (error) => {
+      if (error instanceof Problem && error.status === 401) client.setQueryData<Session>(SESSION, (now) => now && { ...now, person: null });
+    },
+  }),
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      // A refusal is an answer; only an unreachable server is asked again.
+      retry: (failures, error) => error instanceof Problem && error.type === 'offline' && failures < 3,
+    },
+  },
+});
+
+const root = document.getElementById('app');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <BrowserRouter>
+          <Screens />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

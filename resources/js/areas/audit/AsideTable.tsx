@@ -1,0 +1,104 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { post } from '@/api/client';
+import { useMay, useSession } from '@/api/session';
+import type { AsideLine } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
+import { dayAndTime } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { Panel } from '@/ui/Panel';
+
+const REASONS = [
+  { value: 'sent_twice', text: 'It was sent twice' },
+  { value: 'not_this_joint', text: 'It belongs to no step here' },
+  { value: 'test_pull', text: 'It was a test pull' },
+];
+
+/** Readings that moved nothing, each with why, and what the lead made of it. */
+export function AsideTable({ lines }: { lines: AsideLine[] }) {
+  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const may = useMay();
+  const [dismissing, setDismissing] = useState<AsideLine | null>(null);
+  return (
+    <>
+      <table className="mt-2 w-full">
+        <thead>
+          <tr className="border-b border-line text-sm">
+            <th className="py-1.5">arrived</th>
+            <th className="pr-6 text-right">reading</th>
+            <th>why it moved nothing</th>
+            <th>tool</th>
+            <th>person</th>
+            <th className="w-32" />
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={line.entry} className="h-11 border-b border-hair">
+              <td className="text-soft">{dayAndTime(line.received_at, zone)}</td>
+              <td className="pr-6 text-right font-semibold">{line.value}</td>
+              <td>{line.reason}</td>
+              <td>{line.tool ?? 'unknown'}</td>
+              <td>{line.person}</td>
+              <td className="text-right text-soft">
+                {line.disposed_at !== null && `dismissed ${dayAndTime(line.disposed_at, zone)}`}
+                {line.disposed_at === null && may('dispose-readings') && (
+                  <Button
+                    small
+                    onClick={() => {
+                      setDismissing(line);
+                    }}
+                  >
+                    Dismiss
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {dismissing && (
+        <DismissPanel
+          line={dismissing}
+          onClose={() => {
+            setDismissing(null);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+function DismissPanel({ line, onClose }: { line: AsideLine; onClose: () => void }) {
+  const client = useQueryClient();
+  const dismiss = useMutation({
+    mutationFn: (reason: string) => post(`audit/readings/${line.entry}/dismiss`, { reason }),
+    onSuccess: async () => {
+      onClose();
+      await client.invalidateQueries({ queryKey: ['audit'] });
+    },
+  });
+  return (
+    <Panel title={`Dismiss ${line.value}`} open onClose={onClose} note="It stays in the record with its standing; this says why it needs nothing more.">
+      <div className="flex flex-col gap-3">
+        {REASONS.map((reason) => (
+          <Button
+            key={reason.value}
+            disabled={dismiss.isPending}
+            onClick={() => {
+              dismiss.mutate(reason.value);
+            }}
+            className="text-left"
+          >
+            {reason.text}
+          </Button>
+        ))}
+        {dismiss.isError && (
+          <p role="alert" className="text-fault">
+            {sentenceOf(dismiss.error)}
+          </p>
+        )}
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useMay } from '@/api/session';
+import type { AuditJoint, ResultLine } from '@/api/types';
+import { calendarDay } from '@/lib/typeset';
+import { JointMap } from '@/ui/JointMap';
+import { WindowPlot } from '@/ui/WindowPlot';
+import { AttemptChain } from './AttemptChain';
+import { ResultTable } from './ResultTable';
+
+type Props = { joint: AuditJoint; picked: string | null; onPick: (position: string) => void };
+
+/** One joint as evidence: its map with the marks, a plot of the round, what happened at one bolt, and every result. */
+export function JointEvidence({ joint, picked, onPick }: Props) {
+  const may = useMay();
+  const stages = [...new Set(joint.lines.map((l) => l.stage))];
+  const first = worstLine(joint.lines);
+  const position = picked ?? first?.position ?? null;
+  const [stage, setStage] = useState<string | null>(null);
+  const shownStage = stage ?? first?.stage ?? stages[0] ?? '';
+  const round = joint.lines.filter((l) => l.stage === shownStage);
+  const unit = round[0]?.quantity === 'angle' ? '°' : 'N·m';
+  return (
+    <section aria-label={joint.name}>
+      <div className="flex items-baseline justify-between gap-5">
+        <h2 className="text-xl">{joint.name}</h2>
+        <p className="text-soft">
+          {joint.revision && (
+            <>
+              {joint.revision.line},{' '}
+              {may('read-library') ? (
+                <Link className="quiet" to={`/library/${joint.revision.id}`}>
+                  revision {joint.revision.letter}
+                </Link>
+              ) : (
+                `revision ${joint.revision.letter}`
+              )}
+            </>
+          )}
+        </p>
+      </div>
+      {joint.permits.map((p) => (
+        <p key={p.code} className="mt-1 border-l-2 border-paint pl-3">
+          <b>Permit {p.code}:</b> {p.departure}
+          <span className="text-soft">
+            , signed by {p.signature}
+            {p.customer_reference !== '' && `; ${p.customer_reference}`}
+            {p.until !== null && `; until ${calendarDay(p.until)}`}
+          </span>
+        </p>
+      ))}
+      {joint.run === null ? (
+        <p className="mt-3 text-soft">
+          {joint.on_paper ? 'Worked by its printed job card: nothing of it is recorded here, and the questions leave it out.' : 'Not begun.'}
+        </p>
+      ) : (
+        <>
+          <div className="mt-3 grid gap-8 xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] print:grid-cols-2">
+            <div>
+              {joint.sketch && (
+                <JointMap
+                  sketch={joint.sketch}
+                  marks={joint.run.marks}
+                  detail="full"
+                  label={`${joint.name} with the marks that are on it`}
+                  picked={position}
+                  onPick={onPick}
+                />
+              )}
+            </div>
+            <div>
+              <div className="flex gap-5" role="group" aria-label="Round">
+                {stages.map((key, i) => (
+                  <button
+                    key={key}
+                    type="button"
+                    aria-pressed={key === shownStage}
+                    onClick={() => {
+                      setStage(key);
+                    }}
+                    className={`border-b-[3px] pb-0.5 ${key === shownStage ? 'border-paint font-semibold' : 'border-transparent text-soft'}`}
+                  >
+                    Round {i + 1}
+                  </button>
+                ))}
+              </div>
+              <p className="mt-2 font-semibold">{plotSentence(round)}</p>
+              <WindowPlot lines={round} unit={unit} picked={position} onPick={onPick} />
+            </div>
+          </div>
+          {position !== null && <AttemptChain lines={joint.lines.filter((l) => l.position === position)} stages={stages} />}
+          <ResultTable lines={joint.lines} stages={stages} picked={position} onPick={onPick} />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** The line to look at first: one that is wrong, else one that was redone, else the first. */
+function worstLine(lines: ResultLine[]): ResultLine | undefined {
+  return (
+    lines.find((l) => l.attempts.some((a) => a.status === 'live' && a.verdict !== 'in')) ??
+    lines.find((l) => l.attempts.some((a) => a.findings.length > 0)) ??
+    lines.find((l) => l.attempts.length > 1) ??
+    lines[0]
+  );
+}
+
+function plotSentence(round: ResultLine[]): string {
+  const live = round.map((l) => l.attempts.find((a) => a.status === 'live'));
+  const wrong = round.filter((_, i) => live[i] && live[i].verdict !== 'in');
+  const missing = live.filter((a) => a === undefined).length;
+  if (wrong.length > 0) return wrong.map((l) => `Bolt ${l.number ?? '?'} ${l.attempts.find((a) => a.status === 'live')?.word ?? ''}`).join(', ');
+  if (missing > 0) return `${String(round.length - missing)} of ${String(round.length)} bolts have this round`;
+  return 'Every bolt lies between its limits';
+}

@@ -1,0 +1,2 @@
+export { Audit } from './screens/Audit';
+export { Sheet } from './screens/Sheet';

@@ -1,0 +1,51 @@
+import type { RunSheet } from '@/api/types';
+import { BigKey } from './BigKey';
+import type { Entry } from './useEntry';
+import { usePadKeys } from './usePadKeys';
+import type { Bench } from './useRun';
+
+type Props = {
+  bench: Bench;
+  sheet: RunSheet;
+  entry: Entry;
+  onPad: () => void;
+  onChangeTool: () => void;
+  takeBackName: string | null;
+  onTakeBack: (() => void) | undefined;
+};
+
+/** What can be done now, one big key each, and what has been sent. */
+export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackName, onTakeBack }: Props) {
+  usePadKeys(entry.scanning ? { Enter: entry.take } : { Enter: entry.take, '-': onTakeBack, '*': onChangeTool, '/': onPad });
+  const done = sheet.steps.filter((s) => s.status === 'done').length + (bench.view?.doneHere.length ?? 0);
+  const { waiting, trouble } = bench.outboxState;
+  const aside = bench.asides.at(-1);
+  return (
+    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:flex-wrap">
+      <BigKey look="main" cap="Enter" onClick={entry.take} className="min-w-60">
+        Take {entry.typed === '' ? 'the reading' : entry.typed}
+      </BigKey>
+      <BigKey cap="/" onClick={onPad}>
+        Keys
+      </BigKey>
+      <BigKey cap="*" onClick={onChangeTool}>
+        Other tool
+      </BigKey>
+      <BigKey cap="−" disabled={!onTakeBack} onClick={onTakeBack} className="ml-6">
+        Take back{takeBackName !== null && ` ${takeBackName}`}
+      </BigKey>
+      <div className="ml-auto text-right portrait:flex portrait:w-full portrait:justify-between" role="status">
+        <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
+        {aside && <p className="text-fault">One reading was set aside: {aside.outcome.sentence}</p>}
+        <p className="text-soft">
+          step {Math.min(done + 1, sheet.steps.length)} of {sheet.steps.length}
+        </p>
+      </div>
+    </footer>
+  );
+}
+
+function sentState(waiting: number, trouble: string | null): string {
+  if (waiting === 0) return 'all sent';
+  return trouble === null ? `sending ${String(waiting)}` : `${String(waiting)} kept here: ${trouble}`;
+}

@@ -1,0 +1,42 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { post } from '@/api/client';
+import { useMe, useSession, useSetSession } from '@/api/session';
+import type { Session } from '@/api/types';
+import { useTheme } from '@/ui/theme';
+import { useOutbox } from './useOutbox';
+
+/** The bench's top edge: what is worked at, who is here, and the way off. */
+export function BenchHeader({ children, back }: { children: ReactNode; back?: boolean }) {
+  const me = useMe();
+  const device = useSession().data?.device;
+  const setSession = useSetSession();
+  const { outbox } = useOutbox();
+  const { theme, flip } = useTheme();
+  const signOut = async () => {
+    const last = await outbox?.lastSeq();
+    setSession(await post<Session>('session/end', { last_device_seq: last ?? null }));
+  };
+  const big = 'flex h-full items-center px-4 font-semibold underline decoration-hair underline-offset-4';
+  return (
+    <header className="flex h-14 shrink-0 items-center justify-between gap-4 border-b border-line pl-7">
+      <div className="flex items-baseline gap-5 overflow-hidden whitespace-nowrap">{children}</div>
+      <div className="flex h-full min-w-0 items-center whitespace-nowrap text-soft">
+        <span className="truncate px-2">
+          {me.name}, {device?.name}
+        </span>
+        <button type="button" className={big} onClick={flip}>
+          {theme === 'light' ? 'Dark' : 'Light'}
+        </button>
+        {back && (
+          <Link to="/bench" className={big}>
+            My hook
+          </Link>
+        )}
+        <button type="button" className={`${big} pr-7`} onClick={() => void signOut()}>
+          Sign out
+        </button>
+      </div>
+    </header>
+  );
+}

@@ -1,0 +1,71 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { post } from '@/api/client';
+import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
+
+type Props = { sheet: RunSheet; step: RunStep; tool: ToolOffer; onPull: (value: string, by: ToolOffer) => void };
+const MANNERS = [
+  { value: 'good', text: 'Good pull' },
+  { value: 'short', text: 'Short' },
+  { value: 'over', text: 'Over' },
+] as const;
+
+/** A stand-in for a connected tool, in a demo only. What it sends is marked as simulated for ever. */
+export function SimulatedWrench({ sheet, step, tool, onPull }: Props) {
+  const { offers } = sheet.tools[step.quantity];
+  const [code, setCode] = useState<string | null>(null);
+  const by = offers.find((o) => o.code === code) ?? tool;
+  const line = sheet.walk_sheet.find((l) => l.step === step.id);
+  const pull = useMutation({
+    mutationFn: (manner: string) => {
+      const factor = Number(line?.units.find((u) => u.code === by.unit.code)?.factor ?? '1');
+      const own = (base: string | undefined) => (Number(base ?? '0') / factor).toFixed(6);
+      return post<{ value: string }>('stand-ins/wrench/pull', {
+        unit: by.unit.code,
+        low: own(line?.low),
+        high: own(line?.high),
+        resolution: by.resolution,
+        manner,
+        seed: `${step.id}-${String(Date.now())}`,
+      });
+    },
+    onSuccess: ({ value }) => {
+      onPull(value, by);
+    },
+  });
+  return (
+    <div role="group" aria-label="Simulated tool" className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2">
+      <p className="leading-tight text-soft">
+        Simulated
+        <br />
+        <select
+          aria-label="Simulated tool’s name"
+          className="rounded border border-hair bg-sheet px-1 font-semibold text-ink"
+          value={by.code}
+          onChange={(e) => {
+            setCode(e.target.value);
+          }}
+        >
+          {offers.map((o) => (
+            <option key={o.id}>{o.code}</option>
+          ))}
+        </select>
+      </p>
+      {MANNERS.map(({ value, text }) => (
+        <button
+          key={value}
+          type="button"
+          disabled={pull.isPending}
+          onClick={() => {
+            pull.mutate(value);
+          }}
+          className="h-14 grow basis-0 rounded border border-line bg-sheet px-2 text-lg font-semibold whitespace-nowrap active:bg-casting disabled:opacity-45"
+        >
+          {text}
+        </button>
+      ))}
+      {pull.isError && <p className="text-fault">{sentenceOf(pull.error)}</p>}
+    </div>
+  );
+}

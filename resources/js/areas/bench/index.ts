@@ -1,0 +1,3 @@
+export { KeepSending } from './KeepSending';
+export { Hook } from './screens/Hook';
+export { Run } from './screens/Run';

@@ -1,0 +1,226 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { post } from '@/api/client';
+import type { Outcome } from '@/api/types';
+import { Problem, sentenceOf } from '@/lib/problem';
+import { renumber } from '@/lib/renumber';
+
+/** What the bench saw, as it is sent. Ids and numbers are given here; everything else by whoever saw it. */
+export type Observation = {
+  id: string;
+  kind: 'reading' | 'backed_off';
+  run: string;
+  subject: string;
+  sitting: string;
+  step: string;
+  base_seq: number;
+  device_time: string;
+  mono_ms: number;
+  value?: string;
+  unit?: string;
+  raw?: string;
+  tool?: string;
+  source?: 'typed' | 'simulated_tool';
+  device_verdict?: string;
+};
+type Waiting = Observation & { device_seq: number };
+
+export type OutboxState = {
+  waiting: Waiting[];
+  /** What the server has answered in this session of the page, newest last. */
+  answered: { observation: Waiting; outcome: Outcome }[];
+  /** Why nothing goes out at the moment; null while it does. */
+  trouble: string | null;
+};
+
+interface Schema extends DBSchema {
+  waiting: { key: string; value: Waiting };
+  meta: { key: string; value: number };
+  /** What the server acknowledged, by id: kept so that it can be checked later that each leaf entered the tree. */
+  acknowledged: { key: string; value: { id: string; seq: number; leaf_hash: string } };
+}
+
+const BATCH = 100;
+const AGAIN_MS = 2_000;
+
+/**
+ * Everything a bench records goes in here first and is sent from here, in order, until the server has acknowledged it.
+ * It outlives reloads and sign-outs.
+ */
+export class Outbox {
+  private state: OutboxState = { waiting: [], answered: [], trouble: null };
+  private saved: Waiting[] = [];
+  /** Seen, and on its way to this device's disk. */
+  private unsaved: Waiting[] = [];
+  private readonly listeners = new Set<() => void>();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  private constructor(
+    private readonly db: IDBPDatabase<Schema>,
+    private readonly device: string,
+  ) {}
+
+  static async open(device: string, serverNext: number): Promise<Outbox> {
+    const db = await openDB<Schema>(`tekkal-bench-${device}`, 1, {
+      upgrade: (fresh) => {
+        fresh.createObjectStore('waiting', { keyPath: 'id' });
+        fresh.createObjectStore('meta');
+        fresh.createObjectStore('acknowledged', { keyPath: 'id' });
+      },
+    });
+    const outbox = new Outbox(db, device);
+    await outbox.refresh();
+    // With nothing waiting the server's count is the truth: an answer to a command may have been lost.
+    if (outbox.saved.length === 0) await db.put('meta', serverNext, 'next');
+    void outbox.flush();
+    return outbox;
+  }
+
+  snapshot = (): OutboxState => this.state;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** The number of the last event this device has counted. */
+  async lastSeq(): Promise<number> {
+    return ((await this.db.get('meta', 'next')) ?? 1) - 1;
+  }
+
+  /**
+   * Keeps an observation; it is safe on this device when the promise resolves. The screen goes on at once, and back
+   * again if the device could not keep it: then the promise is rejected with the sentence to show.
+   */
+  async observe(observation: Observation): Promise<void> {
+    this.unsaved.push({ ...observation, device_seq: Number.MAX_SAFE_INTEGER });
+    this.show();
+    try {
+      await this.save(observation);
+    } catch {
+      throw new Problem(
+        'not-kept',
+        `This device could not keep ${observation.value ?? 'what was pressed'}: its store is full or closed. Nothing was recorded; call the lead.`,
+        0,
+      );
+    } finally {
+      this.unsaved = this.unsaved.filter((o) => o.id !== observation.id);
+      await this.refresh();
+    }
+    void this.flush();
+  }
+
+  private async save(observation: Observation): Promise<void> {
+    await this.numbering(async () => {
+      const tx = this.db.transaction(['waiting', 'meta'], 'readwrite');
+      const next = (await tx.objectStore('meta').get('next')) ?? 1;
+      await tx.objectStore('waiting').put({ ...observation, device_seq: next });
+      await tx.objectStore('meta').put(next + 1, 'next');
+      await tx.done;
+    });
+  }
+
+  /** Sends a command after everything that waits. It may be refused, and then uses up no number. */
+  async command<T>(path: string, body: Record<string, unknown>): Promise<T> {
+    await this.flush();
+    if (this.state.waiting.length > 0) throw new Problem('offline', this.state.trouble ?? 'Readings are still waiting to be sent. Try again in a moment.', 0);
+    return this.numbering(async () => {
+      const sent = { id: crypto.randomUUID(), base_seq: 0, device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()), ...body };
+      const attempt = async (seq: number): Promise<T> => {
+        const answer = await post<T>(path, { ...sent, device_seq: seq });
+        await this.db.put('meta', seq + 1, 'next');
+        return answer;
+      };
+      const next = (await this.db.get('meta', 'next')) ?? 1;
+      try {
+        return await attempt(next);
+      } catch (error) {
+        const expected = expectedSeq(error);
+        if (expected === null) throw error;
+        return await attempt(expected);
+      }
+    });
+  }
+
+  /** Sends what waits, oldest first, until nothing waits or something is in the way. */
+  async flush(): Promise<void> {
+    clearTimeout(this.timer);
+    await navigator.locks.request(`tekkal-send-${this.device}`, async () => {
+      try {
+        while (await this.sendBatch());
+        this.set({ trouble: null });
+      } catch (error) {
+        this.set({ trouble: sentenceOf(error) });
+        // What the server cannot take is kept and asked again: it may be repaired there, and is never dropped here.
+        this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
+      }
+    });
+  }
+
+  private async sendBatch(): Promise<boolean> {
+    await this.refresh();
+    const batch = this.saved.slice(0, BATCH);
+    if (batch.length === 0) return false;
+    try {
+      const { outcomes } = await post<{ outcomes: Outcome[] }>('bench/observations', { sent_at: new Date().toISOString(), observations: batch });
+      await this.acknowledge(batch, outcomes);
+    } catch (error) {
+      const expected = expectedSeq(error);
+      if (expected === null || !(error instanceof Problem)) throw error;
+      await this.countAnew(String(error.facts.id), expected);
+    }
+    return true;
+  }
+
+  private async acknowledge(batch: Waiting[], outcomes: Outcome[]): Promise<void> {
+    const answered = batch.flatMap((observation) => {
+      const outcome = outcomes.find((o) => o.id === observation.id);
+      return outcome ? [{ observation, outcome }] : [];
+    });
+    const tx = this.db.transaction(['waiting', 'acknowledged'], 'readwrite');
+    for (const { outcome } of answered) {
+      await tx.objectStore('acknowledged').put({ id: outcome.id, seq: outcome.seq, leaf_hash: outcome.leaf_hash });
+      await tx.objectStore('waiting').delete(outcome.id);
+    }
+    await tx.done;
+    this.set({ answered: [...this.state.answered, ...answered].slice(-BATCH) });
+    await this.refresh();
+  }
+
+  private async countAnew(id: string, expected: number): Promise<void> {
+    await this.numbering(async () => {
+      const counted = renumber(await this.inOrder(), id, expected);
+      const tx = this.db.transaction(['waiting', 'meta'], 'readwrite');
+      for (const item of counted) await tx.objectStore('waiting').put(item);
+      await tx.objectStore('meta').put((counted.at(-1)?.device_seq ?? expected - 1) + 1, 'next');
+      await tx.done;
+    });
+  }
+
+  private async inOrder(): Promise<Waiting[]> {
+    return (await this.db.getAll('waiting')).sort((a, b) => a.device_seq - b.device_seq);
+  }
+
+  private async refresh(): Promise<void> {
+    this.saved = await this.inOrder();
+    this.show();
+  }
+
+  private show(): void {
+    const saved = new Set(this.saved.map((o) => o.id));
+    this.set({ waiting: [...this.saved, ...this.unsaved.filter((o) => !saved.has(o.id))] });
+  }
+
+  /** Numbers are given one at a time, across all windows of this browser. */
+  private numbering<T>(work: () => Promise<T>): Promise<T> {
+    return navigator.locks.request(`tekkal-count-${this.device}`, work) as Promise<T>;
+  }
+
+  private set(change: Partial<OutboxState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+function expectedSeq(error: unknown): number | null {
+  return error instanceof Problem && error.type === 'device-seq' && typeof error.facts.expected === 'number' ? error.facts.expected : null;
+}

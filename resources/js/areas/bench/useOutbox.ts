@@ -1,0 +1,32 @@
+import { useQuery } from '@tanstack/react-query';
+import { useSyncExternalStore } from 'react';
+import { get } from '@/api/client';
+import type { Session } from '@/api/types';
+import { Outbox, type OutboxState } from './outbox';
+
+const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null };
+const opened = new Map<string, Promise<Outbox>>();
+
+/** The outbox of this bench; null while it opens. One per browser window, whoever is signed in. */
+export function useOutbox(): { outbox: Outbox | null; state: OutboxState } {
+  const outbox = useQuery({
+    queryKey: ['outbox'],
+    staleTime: Infinity,
+    gcTime: Infinity,
+    structuralSharing: false,
+    queryFn: async () => {
+      // The count must be the server's of now, not the one cached at sign-in.
+      const { device } = await get<Session>('session');
+      if (!device) throw new Error('not an enrolled bench');
+      const known = opened.get(device.id) ?? Outbox.open(device.id, device.next_device_seq);
+      opened.set(device.id, known);
+      return known;
+    },
+  }).data;
+  const state = useSyncExternalStore(outbox?.subscribe ?? noSubscription, outbox?.snapshot ?? (() => EMPTY));
+  return { outbox: outbox ?? null, state };
+}
+
+function noSubscription(): () => void {
+  return () => undefined;
+}

@@ -1,0 +1,62 @@
+import { type SyntheticEvent, useState } from 'react';
+import { post } from '@/api/client';
+import type { Build, JointOnStand } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { Panel } from '@/ui/Panel';
+import { useBuildCommand, useChoices } from './queries';
+
+/** Hangs a joint's job card on somebody's hook. The revision in force is pinned by that. */
+export function GivePanel({ build, joint, onClose }: { build: Build; joint: JointOnStand; onClose: () => void }) {
+  const choices = useChoices(true).data;
+  const [commandId] = useState(() => crypto.randomUUID());
+  const options = joint.options.filter((o) => o.at_bench);
+  const [procedure, setProcedure] = useState(options.length === 1 ? (options[0]?.procedure ?? '') : '');
+  const [person, setPerson] = useState('');
+  const give = useBuildCommand(() =>
+    post(`builds/${build.id}/assignments`, { id: commandId, joint: joint.id, person, procedure: procedure === '' ? null : procedure }),
+  );
+  const submit = (event: SyntheticEvent) => {
+    event.preventDefault();
+    give.mutate(undefined, { onSuccess: onClose });
+  };
+  return (
+    <Panel
+      title={`${joint.name} of ${build.title}`}
+      open
+      onClose={onClose}
+      note={
+        joint.options.length > 1
+          ? 'The revision in force is pinned to this job.'
+          : `${joint.revision?.line ?? ''}. Revision ${joint.revision?.letter ?? ''} is pinned to this job.`
+      }
+    >
+      <form onSubmit={submit} className="flex flex-col gap-4" noValidate>
+        {joint.options.length > 1 && (
+          <Choice
+            label="Hardware that is fitted"
+            value={procedure}
+            onChange={setProcedure}
+            placeholder="Which of them"
+            options={options.map((o) => ({ value: o.procedure, text: `${o.option}, revision ${o.letter}` }))}
+          />
+        )}
+        <Choice
+          label="Assembler"
+          value={person}
+          onChange={setPerson}
+          placeholder="Whose hook it goes on"
+          options={(choices?.assemblers ?? []).map((a) => ({ value: a.id, text: a.name }))}
+          error={give.isError ? sentenceOf(give.error) : null}
+        />
+        <div className="flex gap-3">
+          <Button look="main" type="submit" disabled={give.isPending}>
+            Give it
+          </Button>
+          <Button onClick={onClose}>Not now</Button>
+        </div>
+      </form>
+    </Panel>
+  );
+}

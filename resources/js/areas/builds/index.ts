@@ -1,0 +1,2 @@
+export { Build } from './screens/Build';
+export { Builds } from './screens/Builds';

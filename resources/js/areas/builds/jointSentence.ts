@@ -1,0 +1,21 @@
+import type { JointOnStand } from '@/api/types';
+
+/** Nothing of it is recorded here: it is worked by its printed job card. */
+export function onPaper(joint: JointOnStand): boolean {
+  return joint.run === null && joint.given === null && joint.revision !== null && !joint.options.some((o) => o.at_bench);
+}
+
+/** Where a joint of an engine stands, in a sentence. */
+export function jointSentence(joint: JointOnStand): { text: string; fault: boolean } {
+  const { run, given } = joint;
+  if (run) {
+    const who = run.person ?? 'somebody';
+    if (run.finished) return { text: `done by ${who}`, fault: false };
+    if (run.stopped) return { text: `stopped: ${who} must back a bolt off`, fault: true };
+    if (run.done === run.all) return { text: `every step done, ${who} has not finished it`, fault: false };
+    return { text: `${who} is at ${String(run.done)} of ${String(run.all)}`, fault: false };
+  }
+  if (given) return { text: `on ${given.person ?? 'somebody'}’s hook, not begun`, fault: false };
+  if (onPaper(joint)) return { text: 'worked by its printed job card', fault: false };
+  return joint.revision ? { text: 'not given to anybody yet', fault: false } : { text: 'no approved procedure', fault: true };
+}

@@ -1,0 +1,198 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { post } from '@/api/client';
+import { useMay, useSession } from '@/api/session';
+import type { Build as BuildData, JointOnStand } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
+import { day } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { JointMap } from '@/ui/JointMap';
+import { Failure, Loaded } from '@/ui/states';
+import { GivePanel } from '../GivePanel';
+import { jointSentence, onPaper } from '../jointSentence';
+import { STATE_WORDS, useBuild, useBuildCommand } from '../queries';
+
+/** One engine: its joints, who has them, and what may be done with it next. */
+export function Build() {
+  const { build = '' } = useParams();
+  const query = useBuild(build);
+  return <Loaded query={query}>{(data) => <Engine build={data} />}</Loaded>;
+}
+
+function Engine({ build }: { build: BuildData }) {
+  const [giving, setGiving] = useState<JointOnStand | null>(null);
+  return (
+    <main className="flex grow flex-col">
+      <Head build={build} />
+      <ul className="flex flex-col gap-10 p-7">
+        {build.joints.map((joint) => (
+          <li key={joint.id}>
+            <JointCard
+              build={build}
+              joint={joint}
+              onGive={() => {
+                setGiving(joint);
+              }}
+            />
+          </li>
+        ))}
+      </ul>
+      {giving && (
+        <GivePanel
+          build={build}
+          joint={giving}
+          onClose={() => {
+            setGiving(null);
+          }}
+        />
+      )}
+    </main>
+  );
+}
+
+function Head({ build }: { build: BuildData }) {
+  const may = useMay();
+  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const finish = useBuildCommand(() => post(`builds/${build.id}/finish`));
+  const ship = useBuildCommand(() => post(`builds/${build.id}/ship`));
+  const failed = finish.error ?? ship.error;
+  return (
+    <>
+      <header className="flex items-end justify-between gap-6 border-b border-line px-7 py-5">
+        <div>
+          <h1 className="wide text-[32px] font-bold">{build.title}</h1>
+          <p className="text-soft">
+            {build.family}, {build.customer}, came in {day(build.opened_at, zone)}
+            {build.finished_at !== null && `, finished ${day(build.finished_at, zone)}`}
+            {build.shipped_at !== null && `, shipped ${day(build.shipped_at, zone)}`}
+          </p>
+        </div>
+        <div className="flex items-center gap-4">
+          <span className="text-lg font-semibold">{STATE_WORDS[build.state]}</span>
+          {may('audit') && (
+            <Link to={`/audit/${build.id}`} className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold hover:bg-paper">
+              Audit sheet
+            </Link>
+          )}
+          {may('close-builds') && build.state === 'open' && (
+            <Button
+              look={build.joints.every((joint) => joint.run?.finished) ? 'main' : 'plain'}
+              disabled={finish.isPending}
+              onClick={() => {
+                finish.mutate(undefined);
+              }}
+            >
+              Finish the build
+            </Button>
+          )}
+          {may('close-builds') && build.state === 'finished' && (
+            <Button
+              look="main"
+              disabled={ship.isPending}
+              onClick={() => {
+                ship.mutate(undefined);
+              }}
+            >
+              Ship it
+            </Button>
+          )}
+        </div>
+      </header>
+      {failed && <Failure sentence={sentenceOf(failed)} />}
+    </>
+  );
+}
+
+function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnStand; onGive: () => void }) {
+  const may = useMay();
+  const takeBack = useBuildCommand(() => post(`assignments/${joint.given?.id ?? ''}/take-back`));
+  const { text, fault } = jointSentence(joint);
+  const mayGive = may('give-work') && build.state === 'open';
+  return (
+    <article>
+      <div className="flex items-baseline justify-between gap-4">
+        <h2 className="text-xl">{joint.name}</h2>
+        {joint.revision && (
+          <span className="text-soft">
+            {may('read-library') ? (
+              <Link className="quiet" to={`/library/${joint.revision.id}`}>
+                revision {joint.revision.letter}
+              </Link>
+            ) : (
+              `revision ${joint.revision.letter}`
+            )}
+          </span>
+        )}
+      </div>
+      {joint.revision && <p className="text-lg">{joint.revision.line}</p>}
+      <div className="mt-3 grid items-start gap-10 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+        <div>
+          {joint.map && (
+            <JointMap sketch={joint.map} marks={joint.run?.marks} detail="full" label={`${joint.name} of ${build.title}, with the marks that are on it`} />
+          )}
+        </div>
+        <div className="flex flex-col gap-5">
+          <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
+          <Rounds joint={joint} />
+          <div>
+            {mayGive && joint.given === null && joint.options.some((o) => o.at_bench) && (
+              <Button look="main" onClick={onGive}>
+                Give it to somebody
+              </Button>
+            )}
+            {joint.revision && onPaper(joint) && (
+              <p className="text-soft">
+                The bench cannot walk through this one yet; it is worked by its{' '}
+                <a className="quiet" href={`/api/library/revisions/${joint.revision.id}/job-card.pdf`} target="_blank" rel="noreferrer">
+                  job card
+                </a>
+                .
+              </p>
+            )}
+            {mayGive && joint.given !== null && joint.run === null && (
+              <Button
+                disabled={takeBack.isPending}
+                onClick={() => {
+                  takeBack.mutate(undefined);
+                }}
+              >
+                Take it back
+              </Button>
+            )}
+          </div>
+        </div>
+      </div>
+      {takeBack.isError && <Failure sentence={sentenceOf(takeBack.error)} />}
+    </article>
+  );
+}
+
+/** Round by round: what each brings every bolt to, and how many have it. */
+function Rounds({ joint }: { joint: JointOnStand }) {
+  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  return (
+    <dl>
+      {joint.revision?.rounds.map((line, i) => {
+        const round = joint.run?.rounds[i];
+        return (
+          <div key={line} className="flex justify-between gap-6 border-b border-hair py-2">
+            <dt>
+              <span className="text-soft">round {i + 1}</span> {line}
+            </dt>
+            <dd className={round && round.done === round.all ? '' : 'text-soft'}>
+              {round ? `${String(round.done)} of ${String(round.all)}` : onPaper(joint) ? '' : 'not begun'}
+            </dd>
+          </div>
+        );
+      })}
+      {joint.given && (
+        <div className="flex justify-between gap-6 border-b border-hair py-2">
+          <dt className="text-soft">given to</dt>
+          <dd>
+            {joint.given.person}, {day(joint.given.at, zone)}
+          </dd>
+        </div>
+      )}
+    </dl>
+  );
+}

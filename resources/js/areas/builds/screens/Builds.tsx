@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { useMay, useSession } from '@/api/session';
+import type { Build } from '@/api/types';
+import { count, day } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { JointMap } from '@/ui/JointMap';
+import { Empty, Loaded } from '@/ui/states';
+import { EngineStand } from '../EngineStand';
+import { OpenBuildPanel } from '../OpenBuildPanel';
+import { STATE_WORDS, useBuilds } from '../queries';
+
+/** The shop as it stands: engines on their stands, and below those that are done. */
+export function Builds() {
+  const may = useMay();
+  const query = useBuilds();
+  const [params, setParams] = useSearchParams();
+  const opening = params.has('new');
+  const setOpening = (on: boolean) => {
+    setParams(on ? { new: '' } : {}, { replace: !on });
+  };
+  return (
+    <main className="p-7">
+      <div className="flex items-center justify-between">
+        <h1 className="text-2xl">On the stands</h1>
+        {may('open-builds') && (
+          <Button
+            look="main"
+            onClick={() => {
+              setOpening(true);
+            }}
+          >
+            An engine comes in
+          </Button>
+        )}
+      </div>
+      <Loaded query={query}>
+        {({ builds }) => (
+          <>
+            <Stands builds={builds.filter((b) => b.state === 'open')} />
+            <Done builds={builds.filter((b) => b.state !== 'open')} />
+          </>
+        )}
+      </Loaded>
+      {opening && (
+        <OpenBuildPanel
+          open
+          onClose={() => {
+            setOpening(false);
+          }}
+        />
+      )}
+    </main>
+  );
+}
+
+function Stands({ builds }: { builds: Build[] }) {
+  if (builds.length === 0) return <Empty>No engine is on a stand. When one comes in, enter its serial and it stands here.</Empty>;
+  return (
+    <ul className="mt-5 grid grid-cols-2 gap-x-8 gap-y-9 lg:grid-cols-4">
+      {builds.map((build) => (
+        <li key={build.id}>
+          <EngineStand build={build} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const FEW = 8;
+
+function Done({ builds }: { builds: Build[] }) {
+  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const [all, setAll] = useState(false);
+  if (builds.length === 0) return null;
+  const shown = all ? builds : builds.slice(0, FEW);
+  return (
+    <section className="mt-10">
+      <h2 className="text-lg">Finished and shipped</h2>
+      <table className="mt-2 w-full">
+        <thead>
+          <tr className="border-b border-line text-sm">
+            <th className="py-1.5">serial</th>
+            <th>customer</th>
+            <th>joints</th>
+            <th className="text-right">came in</th>
+            <th className="text-right">finished</th>
+            <th className="pl-8">now</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((build) => (
+            <tr key={build.id} className="h-14 border-b border-hair">
+              <td className="font-semibold">
+                <Link className="quiet" to={`/builds/${build.id}`}>
+                  {build.title}
+                </Link>
+              </td>
+              <td>{build.customer}</td>
+              <td>
+                {build.joints.map((joint) => (
+                  <span key={joint.id} className="inline-block h-12 w-32 align-middle">
+                    {joint.map && <JointMap sketch={joint.map} marks={joint.run?.marks} detail="small" label={`${joint.name} of ${build.title}`} />}
+                  </span>
+                ))}
+              </td>
+              <td className="text-right text-soft">{day(build.opened_at, zone)}</td>
+              <td className="text-right text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
+              <td className="pl-8">{STATE_WORDS[build.state]}</td>
+              <td className="text-right">
+                <Link className="quiet" to={`/audit/${build.id}`}>
+                  audit sheet
+                </Link>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {builds.length > FEW && !all && (
+        <Button
+          className="mt-4"
+          onClick={() => {
+            setAll(true);
+          }}
+        >
+          Show all {count(builds.length, 'engine')}
+        </Button>
+      )}
+    </section>
+  );
+}

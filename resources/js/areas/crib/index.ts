@@ -1,0 +1,1 @@
+export { Crib } from './screens/Crib';

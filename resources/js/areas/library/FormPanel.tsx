@@ -1,0 +1,44 @@
+import type { ReactNode, SyntheticEvent } from 'react';
+import { sentenceOf } from '@/lib/problem';
+import { Button } from '@/ui/Button';
+import { Panel } from '@/ui/Panel';
+import { useLibraryCommand } from './queries';
+
+type Props<T> = {
+  title: string;
+  note?: string;
+  verb: string;
+  fault?: boolean;
+  onClose: () => void;
+  command: () => Promise<T>;
+  /** What comes after it was done; absent: the panel closes. */
+  onDone?: (done: T) => void;
+  children: ReactNode;
+};
+
+/** A short form with one command. What is refused is said, and what was typed stays. */
+export function FormPanel<T>({ title, note, verb, fault = false, onClose, command, onDone = onClose, children }: Props<T>) {
+  const send = useLibraryCommand(command);
+  const submit = (event: SyntheticEvent) => {
+    event.preventDefault();
+    send.mutate(undefined, { onSuccess: onDone });
+  };
+  return (
+    <Panel title={title} open onClose={onClose} {...(note === undefined ? {} : { note })}>
+      <form onSubmit={submit} className="flex flex-col gap-3" noValidate>
+        {children}
+        {send.isError && (
+          <p role="alert" className="text-fault">
+            {sentenceOf(send.error)}
+          </p>
+        )}
+        <div className="mt-1 flex gap-3">
+          <Button look={fault ? 'fault' : 'main'} type="submit" disabled={send.isPending}>
+            {verb}
+          </Button>
+          <Button onClick={onClose}>Not now</Button>
+        </div>
+      </form>
+    </Panel>
+  );
+}

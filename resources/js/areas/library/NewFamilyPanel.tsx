@@ -1,0 +1,63 @@
+import { post } from '@/api/client';
+import type { LibraryFamily } from '@/api/types';
+import { Field } from '@/ui/Field';
+import { TextArea } from '@/ui/TextArea';
+import { FormPanel } from './FormPanel';
+import { useForm } from './useForm';
+
+type Form = { code: string; name: string; joints: string; variant: string; serialsFrom: string; serialsTo: string; yearsFrom: string; yearsTo: string };
+const EMPTY: Form = { code: '', name: '', joints: '', variant: '', serialsFrom: '', serialsTo: '', yearsFrom: '', yearsTo: '' };
+
+/** A family with its joints in assembly order, or more joints and variants for one that is there. */
+export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[]; onClose: () => void }) {
+  const { form, bind } = useForm(EMPTY);
+  const known = families.find((f) => f.code.toLowerCase() === form.code.trim().toLowerCase());
+  return (
+    <FormPanel
+      title="Families and joints"
+      note="The code is what the family’s serials begin with. A code that is there gets the joints and the variant added."
+      verb={known ? 'Add to the family' : 'Add the family'}
+      onClose={onClose}
+      command={() => post('library/families', body(form, known))}
+    >
+      <div className="grid grid-cols-[7rem_1fr] gap-3">
+        <Field label="Code" {...bind('code')} placeholder="TN3" />
+        <Field label="Name" {...bind('name')} {...(known ? { value: known.name } : {})} disabled={known !== undefined} placeholder="Tarn TN3" />
+      </div>
+      {known && (
+        <p className="text-sm text-soft">
+          Joints so far: {known.joints.map((joint) => joint.name).join(', ') || 'none'}.
+          {known.variants.length > 0 && ` Variants: ${known.variants.map((v) => v.name).join(', ')}.`}
+        </p>
+      )}
+      <TextArea label="Joints, one to a line, in the order of assembly" {...bind('joints')} rows={4} />
+      <Field label="A variant, where there is one" {...bind('variant')} placeholder="long block" />
+      <div className="grid grid-cols-4 gap-3">
+        <Field label="serials from" {...bind('serialsFrom')} />
+        <Field label="to" {...bind('serialsTo')} />
+        <Field label="years from" {...bind('yearsFrom')} inputMode="numeric" />
+        <Field label="to" {...bind('yearsTo')} inputMode="numeric" />
+      </div>
+    </FormPanel>
+  );
+}
+
+function body(form: Form, known: LibraryFamily | undefined) {
+  const variant = {
+    name: form.variant.trim(),
+    serials_from: form.serialsFrom || null,
+    serials_to: form.serialsTo || null,
+    years_from: form.yearsFrom || null,
+    years_to: form.yearsTo || null,
+    note: null,
+  };
+  return {
+    code: known?.code ?? form.code.trim(),
+    name: known?.name ?? form.name.trim(),
+    joints: form.joints
+      .split('\n')
+      .map((joint) => joint.trim())
+      .filter((joint) => joint !== ''),
+    variants: variant.name === '' ? [] : [variant],
+  };
+}

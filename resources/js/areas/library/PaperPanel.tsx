@@ -1,0 +1,25 @@
+import { useState } from 'react';
+import { upload } from '@/api/client';
+import type { Source } from '@/api/types';
+import { Problem } from '@/lib/problem';
+import { FileField } from '@/ui/FileField';
+import { FormPanel } from './FormPanel';
+
+/** The paper of a source, kept as it is. */
+export function PaperPanel({ source, onClose }: { source: Source; onClose: () => void }) {
+  const [file, setFile] = useState<File | null>(null);
+  return (
+    <FormPanel
+      title={`Paper of ${source.code}`}
+      note={`${source.title}, ${source.edition}`}
+      verb="Keep it"
+      onClose={onClose}
+      command={() => {
+        if (!file) return Promise.reject(new Problem('bad-value', 'Choose a PDF or a picture first.', 0));
+        return upload(`library/sources/${source.id}/paper`, file);
+      }}
+    >
+      <FileField label="PDF, PNG or JPEG, at most 20 MB" accept=".pdf,.png,.jpg,.jpeg" onChoose={setFile} />
+    </FormPanel>
+  );
+}

@@ -1,0 +1,48 @@
+import { post } from '@/api/client';
+import { Field } from '@/ui/Field';
+import { TextArea } from '@/ui/TextArea';
+import { FormPanel } from './FormPanel';
+import { ProcedureChoice } from './ProcedureChoice';
+import { useForm } from './useForm';
+
+/** Asks for a permit; somebody else signs it. At least one limit must be set. */
+export function PermitPanel({ onClose }: { onClose: () => void }) {
+  const { form, put, bind } = useForm({
+    procedure: '',
+    departure: '',
+    reason: '',
+    customer_reference: '',
+    quantity: '',
+    serials: '',
+    valid_from: new Date().toISOString().slice(0, 10),
+    valid_until: '',
+  });
+  const body = () => ({
+    ...form,
+    stage: null,
+    customer_reference: form.customer_reference || null,
+    quantity: form.quantity === '' ? null : form.quantity,
+    serials: form.serials || null,
+    valid_until: form.valid_until || null,
+  });
+  return (
+    <FormPanel
+      title="Ask for a deviation permit"
+      note="Somebody else signs it. It ends by itself at the first of its limits."
+      verb="Ask for it"
+      onClose={onClose}
+      command={() => post('library/permits', body())}
+    >
+      <ProcedureChoice label="Procedure" state="approved" value={form.procedure} onChange={put('procedure')} placeholder="Departs from which" />
+      <TextArea label="What may be done otherwise" rows={2} {...bind('departure')} />
+      <TextArea label="Why" rows={2} {...bind('reason')} />
+      <div className="grid grid-cols-3 gap-3">
+        <Field label="from" type="date" {...bind('valid_from')} />
+        <Field label="until" type="date" {...bind('valid_until')} />
+        <Field label="how many engines" inputMode="numeric" {...bind('quantity')} />
+      </div>
+      <Field label="Only for these serials" {...bind('serials')} placeholder="TN3-26-0409, TN3-26-0411" />
+      <Field label="Customer’s authorisation, where one is needed" {...bind('customer_reference')} placeholder="letter of 12 Nov, for 2 engines" />
+    </FormPanel>
+  );
+}

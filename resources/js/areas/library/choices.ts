@@ -1,0 +1,19 @@
+/** What may stand on a contact surface, and which surfaces there are, in the document's own words. */
+export const CONDITIONS = ['dry', 'engine oil', 'molybdenum grease', 'assembly lubricant', 'locker', 'anti-seize', 'sealant', 'wax'].map(same);
+
+export const SURFACES = ['threads', 'under head', 'under nut', 'washer', 'threads and under head'].map(same);
+
+export const RISK_CLASSES = ['A', 'B', 'C'].map(same);
+
+export const QUANTITIES = ['torque', 'angle', 'length'].map(same);
+
+export const HEADS = [
+  { value: 'hex', text: 'hexagon' },
+  { value: 'twelve_point', text: 'twelve-point' },
+  { value: 'internal', text: 'internal drive' },
+  { value: 'stud_with_nut', text: 'stud with nut' },
+];
+
+function same(value: string): { value: string; text: string } {
+  return { value, text: value };
+}

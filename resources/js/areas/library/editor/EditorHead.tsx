@@ -1,0 +1,102 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { post } from '@/api/client';
+import type { DraftLook, DraftSheet } from '@/api/types';
+import { Problem } from '@/lib/problem';
+import { sentenceOf } from '@/lib/problem';
+import { Button } from '@/ui/Button';
+import { Panel } from '@/ui/Panel';
+import { useLibraryCommand } from '../queries';
+import type { Saving } from './editor';
+import type { useWork } from './useWork';
+
+type Props = { sheet: DraftSheet; work: ReturnType<typeof useWork>; look: DraftLook | undefined };
+
+const STATES: Record<Exclude<Saving['state'], 'failed' | 'conflict'>, string> = { saved: 'saved', changed: 'not saved yet', saving: 'saving …' };
+
+/** Which draft it is, that it is saved, and handing it in. */
+export function EditorHead({ sheet, work, look }: Props) {
+  const navigate = useNavigate();
+  const [sure, setSure] = useState(false);
+  const submit = useLibraryCommand(async () => {
+    const version = await work.settled();
+    if (version === null) throw new Problem('draft-changed', 'It could not be saved, so it was not handed in.', 0);
+    return post<{ id: string }>(`library/drafts/${sheet.procedure}/submit`, { version });
+  });
+  const discard = useLibraryCommand(() => post(`library/drafts/${sheet.procedure}/discard`));
+  return (
+    <header className="border-b border-line px-7 py-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <div className="mr-auto">
+          <h1 className="wide text-[22px] font-bold">{sheet.title}</h1>
+          <p className="text-soft">
+            draft of revision {sheet.letter},{' '}
+            <span role="status">{work.saving.state in STATES ? STATES[work.saving.state as keyof typeof STATES] : 'not saved'}</span>
+          </p>
+        </div>
+        <Button small onClick={work.undo} disabled={!work.canUndo} title="Ctrl+Z">
+          Undo
+        </Button>
+        <Button small onClick={work.redo} disabled={!work.canRedo} title="Ctrl+Y">
+          Redo
+        </Button>
+        <Button
+          small
+          onClick={() => {
+            setSure(true);
+          }}
+        >
+          Throw away
+        </Button>
+        <Button
+          look="main"
+          small
+          disabled={submit.isPending || look === undefined || work.saving.state === 'conflict'}
+          onClick={() => {
+            submit.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/library/${id}`) });
+          }}
+        >
+          Hand in for review
+        </Button>
+      </div>
+      {sheet.sent_back !== null && <p className="mt-2 border-l-4 border-fault pl-3">Sent back: {sheet.sent_back}</p>}
+      {work.saving.state === 'failed' && (
+        <p role="alert" className="mt-2 text-fault">
+          Not saved: {work.saving.sentence} It is tried again by itself.
+        </p>
+      )}
+      {submit.isError && (
+        <p role="alert" className="mt-2 text-fault">
+          {sentenceOf(submit.error)}
+        </p>
+      )}
+      <Panel
+        title="Throw this draft away?"
+        open={sure}
+        onClose={() => {
+          setSure(false);
+        }}
+        note="What is written in it is gone then. Revisions that were handed in stay."
+      >
+        <div className="flex gap-3">
+          <Button
+            onClick={() => {
+              setSure(false);
+            }}
+          >
+            Keep it
+          </Button>
+          <Button
+            look="fault"
+            className="ml-8"
+            onClick={() => {
+              discard.mutate(undefined, { onSuccess: () => void navigate('/library') });
+            }}
+          >
+            Throw it away
+          </Button>
+        </div>
+      </Panel>
+    </header>
+  );
+}

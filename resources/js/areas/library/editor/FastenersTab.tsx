@@ -1,0 +1,123 @@
+import { type Doc, type Fastener, newKey, withField } from '@/lib/document';
+import { Another } from '@/ui/Another';
+import { Cell } from '@/ui/Cell';
+import { Pick } from '@/ui/Pick';
+import { Remove } from '@/ui/Remove';
+import { FastenerForm } from './FastenerForm';
+import { Surfaces } from './Surfaces';
+import type { Editing } from './editor';
+
+/** What kinds of fastener there are, what the groups are called, what is on the surfaces. */
+export function FastenersTab({ doc, edit }: Editing) {
+  const change = (key: string, field: string, next: (f: Fastener) => Fastener) => {
+    edit(`fastener ${key} ${field}`, (d) => ({ ...d, fasteners: d.fasteners.map((f) => (f.key === key ? next(f) : f)) }));
+  };
+  return (
+    <div className="flex flex-col gap-5 px-7 py-4">
+      {doc.fasteners.map((f, i) => (
+        <FastenerForm
+          key={f.key}
+          fastener={f}
+          no={i + 1}
+          onField={(field, value) => {
+            change(f.key, field, (now) => withField(now, field, value));
+          }}
+          onGeometry={(field, value) => {
+            change(f.key, field, (now) => withField(now, 'geometry', emptied(withField(now.geometry ?? {}, field, value))));
+          }}
+          onRemove={() => {
+            edit('fastener', (d) => ({ ...d, fasteners: d.fasteners.filter((o) => o.key !== f.key) }));
+          }}
+        />
+      ))}
+      <Another
+        text={doc.fasteners.length === 0 ? 'A fastener' : 'Another fastener'}
+        onAdd={() => {
+          edit('fastener', addFastener);
+        }}
+      />
+      <Groups doc={doc} edit={edit} />
+      <Surfaces doc={doc} edit={edit} />
+    </div>
+  );
+}
+
+const emptied = (geometry: object) => (Object.keys(geometry).length === 0 ? undefined : geometry);
+
+/** A new kind of fastener, and a group of it, since one without the other is of no use. */
+function addFastener(doc: Doc): Doc {
+  const key = newKey(
+    'bolt',
+    doc.fasteners.map((f) => f.key),
+  );
+  const group = newKey(
+    doc.groups.length === 0 ? 'all' : 'group',
+    doc.groups.map((g) => g.key),
+  );
+  return {
+    ...doc,
+    fasteners: [...doc.fasteners, { key, name: 'bolt', reuse: 'free', head: 'hex' }],
+    groups: [...doc.groups, { key: group, name: doc.groups.length === 0 ? 'all' : `group ${String(doc.groups.length + 1)}`, fastener: key }],
+  };
+}
+
+function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
+  const change = (key: string, field: 'name' | 'fastener') => (value: string) => {
+    edit(`group ${key} ${field}`, (d) => ({ ...d, groups: d.groups.map((g) => (g.key === key ? { ...g, [field]: value } : g)) }));
+  };
+  if (doc.fasteners.length === 0) return null;
+  return (
+    <section>
+      <h2 className="text-lg">Groups</h2>
+      <p className="text-sm text-soft">Fasteners that get the same. The tightening line calls them by these names: inner, outer, long.</p>
+      <table className="mt-1 w-full">
+        <tbody>
+          {doc.groups.map((g) => (
+            <tr key={g.key}>
+              <td className="pr-1">
+                <Cell label={`Name of group ${g.key}`} value={g.name} onType={change(g.key, 'name')} />
+              </td>
+              <td className="pr-1">
+                <Pick
+                  label={`Fastener of group ${g.name}`}
+                  hideLabel
+                  value={g.fastener}
+                  onPick={change(g.key, 'fastener')}
+                  options={doc.fasteners.map((f) => ({ value: f.key, text: f.name }))}
+                />
+              </td>
+              <td className="w-28 text-right whitespace-nowrap text-soft">{doc.map.positions.filter((p) => p.group === g.key).length} on the map</td>
+              <td className="w-8">
+                <Remove
+                  label={`Take group ${g.name} out`}
+                  onClick={() => {
+                    edit('group', (d) => ({ ...d, groups: d.groups.filter((o) => o.key !== g.key) }));
+                  }}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Another
+        text="Another group"
+        onAdd={() => {
+          edit('group', (d) => ({
+            ...d,
+            groups: [
+              ...d.groups,
+              {
+                key: newKey(
+                  'group',
+                  d.groups.map((g) => g.key),
+                ),
+                name: `group ${String(d.groups.length + 1)}`,
+                fastener: d.fasteners[0]?.key ?? '',
+              },
+            ],
+          }));
+        }}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,104 @@
+import { useMutation } from '@tanstack/react-query';
+import { post } from '@/api/client';
+import { addPositions } from '@/lib/document';
+import { sentenceOf } from '@/lib/problem';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Pick } from '@/ui/Pick';
+import { useForm } from '../useForm';
+import type { Editing } from './editor';
+
+const PATTERNS = [
+  { value: 'rows', text: 'rows' },
+  { value: 'circle', text: 'a circle' },
+  { value: 'pairs', text: 'pairs' },
+];
+
+type FieldOf = 'count' | 'rows' | 'pitch' | 'apart' | 'diameter' | 'from' | 'x' | 'y';
+/** What each pattern is made from. */
+const NEEDS: Record<string, [FieldOf, string][]> = {
+  rows: [
+    ['count', 'in each row'],
+    ['rows', 'rows'],
+    ['pitch', 'pitch, mm'],
+    ['apart', 'from row to row, mm'],
+    ['x', 'first at x, mm'],
+    ['y', 'y, mm'],
+  ],
+  circle: [
+    ['count', 'on the circle'],
+    ['diameter', 'diameter, mm'],
+    ['from', 'first at, °'],
+    ['x', 'centre x, mm'],
+    ['y', 'y, mm'],
+  ],
+  pairs: [
+    ['count', 'pairs'],
+    ['pitch', 'pitch, mm'],
+    ['apart', 'apart, mm'],
+    ['x', 'first at x, mm'],
+    ['y', 'y, mm'],
+  ],
+};
+
+/** Rows, circles and pairs from a few dimensions. */
+export function LayoutForm({ doc, edit, select }: Editing) {
+  const { form, put, bind } = useForm({
+    pattern: 'rows',
+    count: '4',
+    rows: '2',
+    pitch: '80',
+    apart: '90',
+    diameter: '120',
+    from: '0',
+    x: '60',
+    y: '35',
+    group: '',
+    part: '',
+  });
+  const group = form.group || (doc.groups[0]?.key ?? '');
+  const part = form.part || (doc.map.parts[0]?.key ?? '');
+  const needs = NEEDS[form.pattern] ?? [];
+  const lay = useMutation({
+    mutationFn: () =>
+      post<{ points: { x: string; y: string }[] }>('library/map/layout', {
+        pattern: form.pattern,
+        ...Object.fromEntries(needs.map(([field]) => [field, form[field]])),
+      }),
+    onSuccess: ({ points }) => {
+      const taken = doc.map.positions.map((p) => p.key);
+      edit('layout', (d) => addPositions(d, points, group, part));
+      select(
+        addPositions(doc, points, group, part)
+          .map.positions.map((p) => p.key)
+          .filter((k) => !taken.includes(k)),
+      );
+    },
+  });
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        lay.mutate();
+      }}
+    >
+      <div className="grid grid-cols-4 items-end gap-x-3 gap-y-2">
+        <Pick label="Lay out" value={form.pattern} onPick={put('pattern')} options={PATTERNS} />
+        {needs.map(([field, label]) => (
+          <Field key={field} label={label} inputMode="decimal" {...bind(field)} />
+        ))}
+        <Pick label="of group" value={group} onPick={put('group')} options={doc.groups.map((g) => ({ value: g.key, text: g.name }))} />
+        <Pick label="in part" value={part} onPick={put('part')} options={doc.map.parts.map((p) => ({ value: p.key, text: p.name }))} />
+        <Button type="submit" disabled={lay.isPending}>
+          Put them in
+        </Button>
+      </div>
+      {lay.isError && (
+        <p role="alert" className="mt-2 text-fault">
+          {sentenceOf(lay.error)}
+        </p>
+      )}
+    </form>
+  );
+}

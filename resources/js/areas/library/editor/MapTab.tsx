@@ -1,0 +1,111 @@
+import { removePositions, withField, withPositions } from '@/lib/document';
+import { Button } from '@/ui/Button';
+import { Cell } from '@/ui/Cell';
+import { PickThen } from '@/ui/PickThen';
+import { CsvForm } from './CsvForm';
+import { LayoutForm } from './LayoutForm';
+import type { Editing } from './editor';
+
+/** Positions: laid out from a few dimensions, put right in millimetres, grouped by selecting. */
+export function MapTab(editing: Editing) {
+  const { doc, edit, selected, select } = editing;
+  const groups = doc.groups.map((g) => ({ value: g.key, text: g.name }));
+  const parts = doc.map.parts.map((p) => ({ value: p.key, text: p.name }));
+  if (groups.length === 0 || parts.length === 0)
+    return <p className="px-7 py-5 text-soft">First name a fastener and a clamped part: every position is of a group and in a part.</p>;
+  const assign = (field: 'group' | 'part') => (value: string) => {
+    edit(field, (d) => withPositions(d, selected, (p) => ({ ...p, [field]: value })));
+  };
+  return (
+    <div className="flex flex-col gap-4 px-7 py-4">
+      <LayoutForm {...editing} />
+      {doc.map.positions.length > 0 && (
+        <>
+          <div className="flex flex-wrap items-end gap-3 border-t border-hair pt-3">
+            <PickThen
+              className="w-36"
+              label="Those selected are of"
+              verb="Put in group"
+              onDo={assign('group')}
+              options={groups}
+              disabled={selected.length === 0}
+            />
+            <PickThen className="w-36" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
+          </div>
+          <p className="flex gap-3">
+            <Button
+              small
+              disabled={selected.length === 0}
+              onClick={() => {
+                edit('remove', (d) => removePositions(d, selected));
+              }}
+            >
+              Take out
+            </Button>
+            <Button
+              small
+              onClick={() => {
+                select(selected.length === doc.map.positions.length ? [] : doc.map.positions.map((p) => p.key));
+              }}
+            >
+              {selected.length === doc.map.positions.length ? 'Select none' : 'Select all'}
+            </Button>
+          </p>
+          <PositionTable {...editing} />
+        </>
+      )}
+      <CsvForm {...editing} />
+    </div>
+  );
+}
+
+function PositionTable({ doc, edit, selected, select }: Editing) {
+  const put = (key: string, field: 'number' | 'x' | 'y' | 'landmark') => (value: string) => {
+    edit(`${key} ${field}`, (d) => withPositions(d, [key], (p) => (field === 'landmark' ? withField(p, field, value) : { ...p, [field]: value })));
+  };
+  const groupName = (key: string) => doc.groups.find((g) => g.key === key)?.name ?? key;
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="text-sm">
+          <th className="w-8" />
+          <th className="w-16">no.</th>
+          <th className="w-22">x, mm</th>
+          <th className="w-22">y, mm</th>
+          <th className="pl-2">group</th>
+          <th>landmark</th>
+        </tr>
+      </thead>
+      <tbody>
+        {doc.map.positions.map((p) => (
+          <tr key={p.key} className={selected.includes(p.key) ? 'bg-sheet' : ''}>
+            <td>
+              <input
+                type="checkbox"
+                className="size-4 accent-now"
+                aria-label={`Select no. ${p.number}`}
+                checked={selected.includes(p.key)}
+                onChange={() => {
+                  select(selected.includes(p.key) ? selected.filter((k) => k !== p.key) : [...selected, p.key]);
+                }}
+              />
+            </td>
+            <td className="pr-1">
+              <Cell label={`Number of no. ${p.number}`} value={p.number} onType={put(p.key, 'number')} />
+            </td>
+            <td className="pr-1">
+              <Cell label={`x of no. ${p.number}`} inputMode="decimal" className="text-right" value={p.x} onType={put(p.key, 'x')} />
+            </td>
+            <td className="pr-1">
+              <Cell label={`y of no. ${p.number}`} inputMode="decimal" className="text-right" value={p.y} onType={put(p.key, 'y')} />
+            </td>
+            <td className="pl-2 text-soft">{groupName(p.group)}</td>
+            <td>
+              <Cell label={`Landmark of no. ${p.number}`} value={p.landmark ?? ''} onType={put(p.key, 'landmark')} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,175 @@
+import type { Doc, Stage, Target } from '@/lib/document';
+import { withField } from '@/lib/document';
+import { Another } from '@/ui/Another';
+import { Cell } from '@/ui/Cell';
+import { Pick } from '@/ui/Pick';
+import { Remove } from '@/ui/Remove';
+import type { ChangeStage } from './StageRung';
+
+type Props = { doc: Doc; stage: Stage; onChange: ChangeStage };
+
+const WINDOWS = [
+  { value: 'standard', text: 'standard' },
+  { value: 'limits', text: 'from – to' },
+  { value: 'tolerance', text: '±' },
+];
+const BARE = ['low', 'high', 'tolerance', 'window_standard', 'window_source'];
+
+/** Who gets what, and what is good: a row for each group. */
+export function TargetRows({ doc, stage, onChange }: Props) {
+  const targets = stage.targets ?? [];
+  const change = (at: number, what: string, next: (t: Target) => Target) => {
+    onChange(`target ${String(at)} ${what}`, (s) => ({ ...s, targets: (s.targets ?? []).map((t, i) => (i === at ? next(t) : t)) }));
+  };
+  return (
+    <table className="w-full table-fixed">
+      {targets.length > 0 && (
+        <thead>
+          <tr className="text-sm">
+            <th className="w-[17%]">which</th>
+            <th className="w-[20%]">target</th>
+            <th className="w-[18%]">window</th>
+            <th>good</th>
+            <th className="w-[17%]">target: from</th>
+            <th className="w-7" />
+          </tr>
+        </thead>
+      )}
+      <tbody>
+        {targets.map((t, i) => (
+          <TargetRow
+            key={i}
+            doc={doc}
+            target={t}
+            name={`${nameOf(doc, t)}, round ${stage.name ?? stage.key}`}
+            onChange={(what, next) => {
+              change(i, what, next);
+            }}
+            onRemove={() => {
+              onChange('target', (s) => ({ ...s, targets: (s.targets ?? []).filter((_, at) => at !== i) }));
+            }}
+          />
+        ))}
+        <tr>
+          <td colSpan={6} className="pt-1">
+            <Another
+              text="Another target"
+              onAdd={() => {
+                onChange('target', (s) => ({
+                  ...s,
+                  targets: [...(s.targets ?? []), { group: doc.groups[0]?.key ?? '', target: '', target_source: doc.sources[0]?.key ?? '' }],
+                }));
+              }}
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+const nameOf = (doc: Doc, t: Target) => doc.groups.find((g) => g.key === t.group)?.name ?? (t.positions ? `${String(t.positions.length)} positions` : 'nobody');
+
+type RowProps = { doc: Doc; target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void; onRemove: () => void };
+
+function TargetRow({ doc, target, name, onChange, onRemove }: RowProps) {
+  const missing = typeof target.target === 'object';
+  const put = (field: string) => (value: unknown) => {
+    onChange(field, (t) => withField(t, field, value));
+  };
+  return (
+    <tr className="align-top">
+      <td className="pr-1">
+        {target.positions ? (
+          <span className="block py-1">{nameOf(doc, target)}</span>
+        ) : (
+          <Pick
+            label={`Which get this, ${name}`}
+            hideLabel
+            value={target.group ?? ''}
+            onPick={put('group')}
+            options={[{ value: '', text: 'choose …' }, ...doc.groups.map((g) => ({ value: g.key, text: g.name }))]}
+          />
+        )}
+      </td>
+      <td className="pr-1">
+        {missing ? (
+          <Cell
+            label={`Why the target is missing, ${name}`}
+            value={(target.target as { missing: string }).missing}
+            onType={(v) => {
+              put('target')({ missing: v });
+            }}
+            className="border-fault"
+          />
+        ) : (
+          <Cell label={`Target, ${name}`} placeholder="15 lbf·ft" value={typeof target.target === 'string' ? target.target : ''} onType={put('target')} />
+        )}
+        <button
+          type="button"
+          className="text-sm whitespace-nowrap text-soft underline decoration-hair underline-offset-2"
+          onClick={() => {
+            put('target')(missing ? '' : { missing: 'not printed; ask the maker' });
+          }}
+        >
+          {missing ? 'it is to be had now' : 'not to be had yet'}
+        </button>
+      </td>
+      <WindowCells doc={doc} target={target} name={name} onChange={onChange} put={put} />
+      <td className="pr-1">
+        <Pick
+          label={`Source of the target, ${name}`}
+          hideLabel
+          value={target.target_source ?? ''}
+          onPick={put('target_source')}
+          options={[{ value: '', text: '–' }, ...doc.sources.map((s) => ({ value: s.key, text: s.record ?? (s.title === '' ? s.key : s.title) }))]}
+        />
+      </td>
+      <td>
+        <Remove label={`Take target out, ${name}`} onClick={onRemove} />
+      </td>
+    </tr>
+  );
+}
+
+function WindowCells({ doc, target, name, onChange, put }: Omit<RowProps, 'onRemove'> & { put: (field: string) => (value: unknown) => void }) {
+  const way = target.low !== undefined || target.high !== undefined ? 'limits' : target.tolerance !== undefined ? 'tolerance' : 'standard';
+  const choose = (next: string) => {
+    const begin: Partial<Target> = next === 'limits' ? { low: '', high: '' } : next === 'tolerance' ? { tolerance: '' } : {};
+    onChange('window', (t) => ({
+      ...Object.fromEntries(Object.entries(t).filter(([key]) => !BARE.includes(key))),
+      ...begin,
+      ...(next === 'standard' ? {} : { window_source: t.target_source ?? '' }),
+    }));
+  };
+  // A limit that is being typed stays a text, even while it is empty: the core says what is wanted.
+  const keep = (field: string) => (value: string) => {
+    onChange(field, (t) => ({ ...t, [field]: value }));
+  };
+  const shown = (value: unknown) => (typeof value === 'string' ? value : '');
+  return (
+    <>
+      <td className="pr-1">
+        <Pick label={`Kind of window, ${name}`} hideLabel value={way} onPick={choose} options={WINDOWS} />
+      </td>
+      <td className="pr-1">
+        {way === 'standard' && (
+          <Pick
+            label={`Window standard, ${name}`}
+            hideLabel
+            value={target.window_standard ?? ''}
+            onPick={put('window_standard')}
+            options={[{ value: '', text: '–' }, ...(doc.window_standards ?? []).map((w) => ({ value: w.key, text: `± ${w.tolerance}, ${w.record ?? w.key}` }))]}
+          />
+        )}
+        {way === 'limits' && (
+          <span className="flex gap-1">
+            <Cell label={`Good from, ${name}`} value={shown(target.low)} onType={keep('low')} />
+            <Cell label={`Good to, ${name}`} value={shown(target.high)} onType={keep('high')} />
+          </span>
+        )}
+        {way === 'tolerance' && <Cell label={`To either side, ${name}`} placeholder="4 % or 5°" value={target.tolerance ?? ''} onType={keep('tolerance')} />}
+      </td>
+    </>
+  );
+}

@@ -1,0 +1,125 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { get, post } from '@/api/client';
+import type { DraftSheet } from '@/api/types';
+import type { Doc } from '@/lib/document';
+import { type History, begin, change, redo, undo } from '@/lib/history';
+import { Problem, sentenceOf } from '@/lib/problem';
+import { Saver } from '@/lib/saver';
+import type { Saving, Work } from './editor';
+
+const AFTER_MS = 800;
+const AGAIN_MS = 5_000;
+
+/** Saves that were begun on leaving a page, by procedure: whoever comes back at once waits for them. */
+const leaving = new Map<string, Promise<unknown>>();
+
+/** The draft as it is stored, what is still on its way to be stored included. */
+export async function fetchDraft(procedure: string): Promise<DraftSheet> {
+  await leaving.get(procedure);
+  return get<DraftSheet>(`library/drafts/${procedure}`);
+}
+
+const workOf = (sheet: DraftSheet): Work => ({ doc: sheet.document as unknown as Doc, answers: sheet.answers });
+
+/** A draft as it is worked on: what was, what is, and that it is saved by itself, never over somebody else's work. */
+export function useWork(sheet: DraftSheet) {
+  const [history, setHistory] = useState<History<Work>>(() => begin(workOf(sheet)));
+  const [saving, setSaving] = useState<Saving>({ state: 'saved' });
+  const [stored, setStored] = useState<Work>(history.now);
+  const [saver] = useState(
+    () =>
+      new Saver<Work>(sheet.version, async ({ doc, answers }, version) => {
+        const saved = await post<{ version: number }>(`library/drafts/${sheet.procedure}`, { document: doc, answers, version });
+        return saved.version;
+      }),
+  );
+  const work = history.now;
+  const dirty = work !== stored;
+
+  const store = useCallback(
+    async (what: Work): Promise<boolean> => {
+      setSaving({ state: 'saving' });
+      try {
+        await saver.save(what);
+        setStored(what);
+        setSaving({ state: 'saved' });
+        return true;
+      } catch (error) {
+        const sentence = sentenceOf(error);
+        if (error instanceof Problem && error.type === 'draft-changed') {
+          const theirs = await get<DraftSheet>(`library/drafts/${sheet.procedure}`);
+          setSaving({ state: 'conflict', sentence, theirs });
+        } else setSaving({ state: 'failed', sentence });
+        return false;
+      }
+    },
+    [saver, sheet.procedure],
+  );
+
+  // Whoever goes on to another page within the second has still been saved.
+  const unsaved = useRef<Work | null>(null);
+  useEffect(() => {
+    unsaved.current = dirty && saving.state !== 'saving' ? work : null;
+  }, [dirty, saving.state, work]);
+  useEffect(
+    () => () => {
+      if (unsaved.current !== null)
+        leaving.set(
+          sheet.procedure,
+          saver.save(unsaved.current).catch(() => undefined),
+        );
+    },
+    [saver, sheet.procedure],
+  );
+
+  useEffect(() => {
+    if (!dirty || saving.state === 'saving' || saving.state === 'conflict') return;
+    const timer = setTimeout(() => void store(work), saving.state === 'failed' ? AGAIN_MS : AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [dirty, saving.state, work, store]);
+
+  useEffect(() => {
+    if (!dirty) return;
+    const stay = (event: BeforeUnloadEvent) => {
+      event.preventDefault();
+    };
+    window.addEventListener('beforeunload', stay);
+    return () => {
+      window.removeEventListener('beforeunload', stay);
+    };
+  }, [dirty]);
+
+  const put = useCallback((field: string, next: (work: Work) => Work) => {
+    setHistory((h) => change(h, next(h.now), field, performance.now()));
+  }, []);
+
+  /** Which of two versions to go on with. The other one is a step of undo away. */
+  const settle = (which: 'mine' | 'theirs') => {
+    if (saving.state !== 'conflict') return;
+    saver.adopt(saving.theirs.version);
+    const theirs = workOf(saving.theirs);
+    if (which === 'theirs') setHistory((h) => change(h, theirs, 'their version', performance.now()));
+    else setHistory((h) => ({ ...h, past: [...h.past, theirs] }));
+    setStored(theirs);
+    setSaving({ state: 'saved' });
+  };
+
+  return {
+    work,
+    put,
+    saving: saving.state === 'saved' && dirty ? ({ state: 'changed' } as const) : saving,
+    settle,
+    undo: () => {
+      setHistory(undo);
+    },
+    redo: () => {
+      setHistory(redo);
+    },
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+    /** Saved to the last letter: the version that is stored, or null where it could not be. */
+    settled: async (): Promise<number | null> => (!dirty || (await store(work)) ? saver.settled() : null),
+  };
+}

@@ -1,0 +1,9 @@
+export { LibraryFrame } from './LibraryFrame';
+export { Conflicts } from './screens/Conflicts';
+export { Editor } from './editor/Editor';
+export { ImportFile } from './screens/ImportFile';
+export { LibraryList } from './screens/LibraryList';
+export { Permits } from './screens/Permits';
+export { Revision } from './screens/Revision';
+export { Sources } from './screens/Sources';
+export { Workbench } from './screens/Workbench';

@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { post } from '@/api/client';
+import { useMay, useMe } from '@/api/session';
+import type { RevisionSheet } from '@/api/types';
+import { placed } from '@/lib/pointer';
+import { count } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { SignPanel } from '../SignPanel';
+import { ChangeList } from './ChangeList';
+
+/** What stands between a revision in review and the bench, and the two things that can be done with it. */
+export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
+  const may = useMay();
+  const me = useMe();
+  const [panel, setPanel] = useState<'sign' | 'return' | null>(null);
+  const own = sheet.author === me.name;
+  const close = () => {
+    setPanel(null);
+  };
+  return (
+    <section aria-label="Review" className="border-b border-line bg-sheet px-7 py-4">
+      <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
+        <div className="min-w-0 grow basis-96">
+          <h2 className="text-lg">
+            {sheet.compared_with ? `What changes against revision ${sheet.compared_with.letter}, which is in force` : 'The first revision of this procedure'}
+          </h2>
+          {sheet.compared_with && <ChangeList changes={sheet.changes} short />}
+          {sheet.challenges.length > 0 && (
+            <p className="mt-1 text-soft">{count(sheet.challenges.length, 'doubt')}, each with its answer under “Why these figures”.</p>
+          )}
+        </div>
+        <div className="shrink-0 basis-72">
+          {sheet.why_not.length > 0 ? (
+            <>
+              <h2 className="text-lg text-fault">Cannot be signed yet</h2>
+              <ul className="mt-1 list-disc pl-5">
+                {sheet.why_not.map((why) => (
+                  <li key={why}>{placed(why, sheet.document)}</li>
+                ))}
+              </ul>
+            </>
+          ) : (
+            <h2 className="text-lg">{own ? 'Somebody else has to sign this' : 'Ready to be signed'}</h2>
+          )}
+          {may('approve-procedures') && (
+            <p className="no-print mt-3 flex gap-3">
+              {!own && sheet.why_not.length === 0 && (
+                <Button
+                  look="main"
+                  onClick={() => {
+                    setPanel('sign');
+                  }}
+                >
+                  Sign it
+                </Button>
+              )}
+              <Button
+                onClick={() => {
+                  setPanel('return');
+                }}
+              >
+                Send it back
+              </Button>
+            </p>
+          )}
+        </div>
+      </div>
+      {panel === 'sign' && (
+        <SignPanel
+          title={`Sign revision ${sheet.letter}`}
+          meaning="Approved for use: I have compared it with its sources and looked at every doubt. Work that is not begun moves to it at once."
+          verb="Sign"
+          onClose={close}
+          command={({ password }) => post(`library/revisions/${sheet.id}/approve`, { password, document_hash: sheet.document_hash })}
+        />
+      )}
+      {panel === 'return' && (
+        <SignPanel
+          title={`Send revision ${sheet.letter} back`}
+          meaning={`${sheet.author ?? 'The author'} gets it back as a draft.`}
+          verb="Send it back"
+          reason="What has to be put right"
+          password={false}
+          onClose={close}
+          command={({ reason }) => post(`library/revisions/${sheet.id}/return`, { reason })}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,54 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { get, post } from '@/api/client';
+import { useSession } from '@/api/session';
+import type { Notices as Told } from '@/api/types';
+import { dayAndTime } from '@/lib/typeset';
+
+const NOTICES_MS = 60_000;
+
+/** Bulletins that one has not acknowledged yet. They stay until one has. */
+export function Notices({ big = false }: { big?: boolean }) {
+  const client = useQueryClient();
+  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const told = useQuery({ queryKey: ['notices'], queryFn: () => get<Told>('notices'), refetchInterval: NOTICES_MS });
+  const acknowledge = useMutation({
+    mutationFn: (id: string) => post(`notices/${id}/acknowledge`),
+    onSettled: () => client.invalidateQueries({ queryKey: ['notices'] }),
+  });
+  const notices = told.data?.notices ?? [];
+  if (notices.length === 0) return null;
+  return (
+    <section aria-label="Bulletins" className="no-print border-b border-line bg-sheet">
+      {notices.map((n) => (
+        <article key={n.id} className={`flex items-center gap-6 border-b border-hair px-7 last:border-b-0 ${big ? 'py-4 text-xl' : 'py-2.5'}`}>
+          <p className="grow">
+            <b>{n.title}</b> {n.body}{' '}
+            <span className="text-soft">
+              {dayAndTime(n.sent_at, zone)}
+              {n.link !== '' && !big && (
+                <>
+                  {', '}
+                  <Link className="quiet" to={n.link}>
+                    open it
+                  </Link>
+                </>
+              )}
+            </span>
+          </p>
+          <button
+            type="button"
+            disabled={acknowledge.isPending}
+            aria-label={`I have read: ${n.title}`}
+            className={`shrink-0 rounded border border-line bg-paper font-semibold ${big ? 'h-24 px-8' : 'px-3 py-1 text-[15px]'}`}
+            onClick={() => {
+              acknowledge.mutate(n.id);
+            }}
+          >
+            I have read it
+          </button>
+        </article>
+      ))}
+    </section>
+  );
+}

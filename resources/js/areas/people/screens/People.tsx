@@ -1,0 +1,155 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type SyntheticEvent, useState } from 'react';
+import { get, post } from '@/api/client';
+import { SESSION, useSession } from '@/api/session';
+import { sentenceOf } from '@/lib/problem';
+import { day } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Failure, Loaded } from '@/ui/states';
+
+type Listed = {
+  people: { id: string; name: string; badge: string | null; roles: string[]; pin_locked: boolean }[];
+  devices: { id: string; name: string; enrolled_at: string; revoked_at: string | null; this_one: boolean }[];
+};
+
+/** Who works here, and which browsers are benches. */
+export function People() {
+  const query = useQuery({ queryKey: ['people'], queryFn: () => get<Listed>('people') });
+  return (
+    <main className="grid gap-x-14 gap-y-8 p-7 lg:grid-cols-2">
+      <Loaded query={query}>
+        {(listed) => (
+          <>
+            <PeopleTable people={listed.people} />
+            <Benches devices={listed.devices} />
+          </>
+        )}
+      </Loaded>
+    </main>
+  );
+}
+
+function PeopleTable({ people }: { people: Listed['people'] }) {
+  const client = useQueryClient();
+  const unlock = useMutation({ mutationFn: (id: string) => post(`people/${id}/unlock`), onSettled: () => client.invalidateQueries({ queryKey: ['people'] }) });
+  return (
+    <section>
+      <h1 className="text-2xl">People</h1>
+      <table className="mt-4 w-full">
+        <thead>
+          <tr className="border-b border-line text-sm">
+            <th className="py-2">name</th>
+            <th>stands as</th>
+            <th className="text-right">badge</th>
+            <th className="w-32" />
+          </tr>
+        </thead>
+        <tbody>
+          {people.map((person) => (
+            <tr key={person.id} className="h-11 border-b border-hair">
+              <td className="font-semibold">{person.name}</td>
+              <td className="text-soft">{person.roles.join(', ')}</td>
+              <td className="text-right">{person.badge ?? '–'}</td>
+              <td className="text-right">
+                {person.pin_locked && (
+                  <Button
+                    small
+                    onClick={() => {
+                      unlock.mutate(person.id);
+                    }}
+                  >
+                    Unlock PIN
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {unlock.isError && <Failure sentence={sentenceOf(unlock.error)} />}
+    </section>
+  );
+}
+
+function Benches({ devices }: { devices: Listed['devices'] }) {
+  const client = useQueryClient();
+  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const [name, setName] = useState('');
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: ['people'] });
+    await client.invalidateQueries({ queryKey: SESSION });
+  };
+  const enrol = useMutation({
+    mutationFn: () => post('devices', { name }),
+    onSuccess: async () => {
+      setName('');
+      await refresh();
+    },
+  });
+  const revoke = useMutation({ mutationFn: (id: string) => post(`devices/${id}/revoke`), onSettled: refresh });
+  const submit = (event: SyntheticEvent) => {
+    event.preventDefault();
+    enrol.mutate();
+  };
+  return (
+    <section>
+      <h2 className="text-2xl">Benches</h2>
+      <table className="mt-4 w-full">
+        <thead>
+          <tr className="border-b border-line text-sm">
+            <th className="py-2">bench</th>
+            <th>enrolled</th>
+            <th className="w-40" />
+          </tr>
+        </thead>
+        <tbody>
+          {devices.map((device) => (
+            <tr key={device.id} className="h-11 border-b border-hair">
+              <td className="font-semibold">
+                {device.name}
+                {device.this_one && <span className="font-normal text-soft">, this browser</span>}
+              </td>
+              <td className="text-soft">
+                {day(device.enrolled_at, zone)}
+                {device.revoked_at !== null && `, revoked ${day(device.revoked_at, zone)}`}
+              </td>
+              <td className="text-right">
+                {device.revoked_at === null && (
+                  <Button
+                    small
+                    onClick={() => {
+                      revoke.mutate(device.id);
+                    }}
+                    aria-label={`Revoke ${device.name}`}
+                  >
+                    Revoke
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {revoke.isError && <Failure sentence={sentenceOf(revoke.error)} />}
+      {!devices.some((d) => d.this_one) && (
+        <form onSubmit={submit} className="mt-6 flex items-end gap-3" noValidate>
+          <Field
+            label="Make this browser a bench, and call it"
+            className="grow"
+            value={name}
+            onChange={(e) => {
+              setName(e.target.value);
+            }}
+            error={enrol.isError ? sentenceOf(enrol.error) : null}
+            placeholder="Bench 2"
+          />
+          <Button look="main" type="submit" disabled={enrol.isPending} className={enrol.isError ? 'mb-6' : ''}>
+            Enrol
+          </Button>
+        </form>
+      )}
+      <p className="mt-4 max-w-prose text-soft">At an enrolled bench assemblers sign in with badge and PIN. Revoking one does not lose what it has recorded.</p>
+    </section>
+  );
+}

@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest';
+import { type Doc, addPositions, movePositions, movedStage, newKey, numberedBy, removePositions, unshown, withField, withLine, withStage } from './document';
+import { begin, change, redo, undo } from './history';
+
+const doc: Doc = {
+  format: 'tekkal.procedure/1',
+  family: 'A',
+  joint: 'B',
+  option: 'c',
+  risk_class: 'B',
+  map: { width: '100', height: '50', front: 'left', parts: [], positions: [] },
+  fasteners: [],
+  groups: [{ key: 'g', name: 'all of them', fastener: 'f' }],
+  surfaces: [],
+  sources: [{ key: 'book', kind: 'engine_maker', title: 't', edition: 'e', date: 'd', page: '1' }],
+  window_standards: [{ key: 'wt', quantity: 'torque', tolerance: '4 %', source: 'book' }],
+  stages: [
+    { key: 'a', kind: 'torque', targets: [{ positions: ['p1', 'p2'] }] },
+    { key: 'block', traversal: 'part_by_part', stages: [{ key: 'b', sequence: ['p1', 'p2'] }, { key: 'c' }] },
+  ],
+  cautions: [],
+};
+const drawn = addPositions(
+  doc,
+  [
+    { x: '10', y: '20' },
+    { x: '30', y: '20' },
+  ],
+  'g',
+  'casting',
+);
+
+describe('a document being written', () => {
+  it('is shown by the editor unless a list that it goes through is none', () => {
+    expect(unshown(doc)).toBeNull();
+    expect(unshown({ ...doc, map: {} })).toBe('map.parts is no list');
+    expect(unshown({ ...doc, stages: ['snug'] })).toBe('stages is no list');
+    expect(unshown({ ...doc, checks: 'none' })).toBe('checks is no list');
+  });
+
+  it('gives new positions keys and numbers that nothing else has', () => {
+    const more = addPositions(drawn, [{ x: '50', y: '20' }], 'g', 'casting');
+    expect(more.map.positions.map((p) => [p.key, p.number])).toEqual([
+      ['p1', '1'],
+      ['p2', '2'],
+      ['p3', '3'],
+    ]);
+    expect(newKey('End play!', ['end_play'])).toBe('end_play_2');
+    expect(newKey('3/8', [])).toBe('k');
+  });
+
+  it('moves positions by tenths of a millimetre and never off the map', () => {
+    expect(movePositions(drawn, ['p1'], 0.1, -100).map.positions[0]).toMatchObject({ x: '10.1', y: '0' });
+    expect(movePositions(drawn, ['p1', 'p2'], 95, 0).map.positions.map((p) => p.x)).toEqual(['100', '100']);
+  });
+
+  it('takes a position out of every order and target with it', () => {
+    const less = removePositions(drawn, ['p1']);
+    expect(less.map.positions.map((p) => p.key)).toEqual(['p2']);
+    expect(less.stages[0]?.targets).toEqual([{ positions: ['p2'] }]);
+    expect(less.stages[1]?.stages?.[0]?.sequence).toEqual(['p2']);
+  });
+
+  it('numbers the map by an order, and what the order leaves out after it', () => {
+    expect(numberedBy(drawn, ['p2']).map.positions.map((p) => p.number)).toEqual(['2', '1']);
+  });
+
+  it('changes, moves and takes out stages wherever they stand', () => {
+    expect(withStage(doc.stages, 'b', (s) => ({ ...s, why: 'w' }))[1]?.stages?.[0]?.why).toBe('w');
+    expect(withStage(doc.stages, 'b', () => null)[1]?.stages).toHaveLength(1);
+    expect(movedStage(doc.stages, 'c', -1)[1]?.stages?.map((s) => s.key)).toEqual(['c', 'b']);
+    expect(movedStage(doc.stages, 'a', -1)).toBe(doc.stages);
+  });
+
+  it('leaves out what is empty, so that an absent value is never an empty text', () => {
+    expect(withField({ key: 'a', why: 'x' }, 'why', '')).toEqual({ key: 'a' });
+    expect(withField({ key: 'a' }, 'loading', true)).toEqual({ key: 'a', loading: true });
+  });
+
+  it('puts the rounds of a typed line behind the others, with the first source and the standard for their quantity', () => {
+    const grown = withLine(
+      drawn,
+      [
+        { key: 'a', kind: 'torque', targets: [{ group: 'g', target: '15 N·m' }] },
+        { key: 'look', kind: 'check', check: 'check_1' },
+      ],
+      [{ key: 'check_1', kind: 'confirm', name: 'end play' }],
+    );
+    expect(grown.stages.map((s) => s.key)).toEqual(['a', 'block', 'a_2', 'look']);
+    expect(grown.stages[2]?.targets?.[0]).toEqual({ group: 'g', target: '15 N·m', window_standard: 'wt', target_source: 'book' });
+    expect(grown.stages[3]?.check).toBe('end_play');
+    expect(grown.sequences).toEqual([{ key: 'order', order: ['p1', 'p2'] }]);
+  });
+});
+
+describe('undoing', () => {
+  it('takes back what was typed into one field as one change, and brings it again', () => {
+    let h = begin('');
+    h = change(h, 'a', 'why', 1_000);
+    h = change(h, 'ab', 'why', 1_500);
+    h = change(h, 'ab!', 'target', 1_600);
+    expect(undo(h).now).toBe('ab');
+    expect(undo(undo(h)).now).toBe('');
+    expect(redo(undo(undo(h))).now).toBe('ab');
+    expect(undo(undo(undo(h))).now).toBe('');
+    expect(redo(h)).toBe(h);
+  });
+
+  it('forgets what was undone once something else is changed', () => {
+    const h = change(undo(change(begin(1), 2, 'x', 0)), 3, 'y', 9_000);
+    expect(redo(h).now).toBe(3);
+  });
+});

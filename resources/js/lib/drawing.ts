@@ -1,0 +1,57 @@
+/** What the kit needs to know of a joint, its fasteners and its results to draw them; the API's own shapes hold it. */
+export type Evidence = 'curve' | 'measured_value' | 'attested_one_by_one' | 'attested_as_round' | 'unknown';
+export type Mark = { position: string; strokes: Evidence[]; old: number; fault: string | null };
+export type HeadShape = 'hex' | 'twelve_point' | 'internal' | 'stud_with_nut';
+export type Fastener = { key: string; head: HeadShape | null; across_flats_mm: string | null };
+export type MapPart = { key: string; name: string; shape: 'box' | 'cap' | 'round'; x: string; y: string; width: string; height: string };
+export type MapPosition = { key: string; number: string; x: string; y: string; group: string; part: string; landmark?: string };
+export type Sketch = {
+  map: { width: string; height: string; front: 'left' | 'right' | 'top' | 'bottom'; parts: MapPart[]; positions: MapPosition[] };
+  groups: { key: string; fastener: string }[];
+  fasteners: Fastener[];
+};
+export type PlottedLine = {
+  step: string;
+  position: string;
+  number: string | null;
+  low: string;
+  high: string;
+  attempts: { entry: string; base: string; given: string; word: string; verdict: 'in' | 'low' | 'high'; status: 'live' | 'backed_off' | 'withdrawn' }[];
+};
+export type Answer = 'yes' | 'not_yet' | 'in_doubt' | 'no';
+
+/** A side of a head: one step right (+1) or left, down (+1) or up. */
+export type Side = { x: -1 | 0 | 1; y: -1 | 0 | 1 };
+
+const NUMBER_OFF = 24;
+/** Nearer than this to another head's centre, or to a name, a number cannot be read; mm on the drawing. */
+const CLEAR = 19;
+
+/** Where a part's name is written: within a cap, below anything else. */
+function nameAt(part: MapPart): readonly [number, number] {
+  const [x, y, height] = [Number(part.x) + Number(part.width) / 2, Number(part.y), Number(part.height)];
+  return part.shape === 'cap' ? [x, y + height / 2] : [x, y + height + 9];
+}
+
+/** Where a position's number stands: towards the middle of the joint unless another head or its cap's name is there. */
+export function numberPlace(position: MapPosition, map: Sketch['map']): Side {
+  const [px, py] = [Number(position.x), Number(position.y)];
+  const towards = py < Number(map.height) / 2 ? 1 : -1;
+  const part = map.parts.find((p) => p.key === position.part);
+  const taken = map.positions.filter((p) => p.key !== position.key).map((p) => [Number(p.x), Number(p.y)] as const);
+  const name = part && map.parts.length > 1 ? nameAt(part) : null;
+  const sides: Side[] = [
+    { x: 0, y: towards },
+    { x: 0, y: towards === 1 ? -1 : 1 },
+    { x: 1, y: 0 },
+    { x: -1, y: 0 },
+  ];
+  const clear = ({ x, y }: Side) => {
+    const [nx, ny] = [px + x * NUMBER_OFF, py + y * NUMBER_OFF];
+    const onDrawing = nx > 4 && nx < Number(map.width) - 4;
+    return (
+      onDrawing && taken.every(([tx, ty]) => Math.hypot(tx - nx, ty - ny) >= CLEAR) && (name === null || Math.hypot(name[0] - nx, name[1] - ny) >= CLEAR - 5)
+    );
+  };
+  return sides.find(clear) ?? { x: 0, y: towards };
+}

@@ -1,0 +1,20 @@
+/** What the server said when it did not do as asked; "offline" when it could not be reached at all. */
+export class Problem extends Error {
+  constructor(
+    readonly type: string,
+    readonly sentence: string,
+    readonly status: number,
+    readonly facts: Record<string, unknown> = {},
+  ) {
+    super(sentence);
+    this.name = 'Problem';
+  }
+
+  get field(): string | null {
+    return typeof this.facts.field === 'string' ? this.facts.field : null;
+  }
+}
+
+export function sentenceOf(error: unknown): string {
+  return error instanceof Problem ? error.sentence : 'Something went wrong on this page. Reload it; what was recorded is safe.';
+}

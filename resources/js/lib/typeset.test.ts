@@ -1,0 +1,17 @@
+import { describe, expect, it } from 'vitest';
+import { calendarDay, count, day, dayAndTime } from './typeset';
+
+describe('typesetting', () => {
+  it('shows an instant in the shop’s zone: half past eleven in the evening UTC in July is the next day in London', () => {
+    expect(day('2026-07-31T23:30:00Z', 'Europe/London')).toBe('1 Aug 2026');
+    expect(dayAndTime('2026-07-31T23:30:00Z', 'Europe/London')).toBe('1 Aug, 00:30');
+  });
+
+  it('does not move a calendar day by any zone', () => {
+    expect(calendarDay('2026-02-28')).toBe('28 Feb 2026');
+  });
+
+  it('counts one and many', () => {
+    expect([count(1, 'step'), count(0, 'step'), count(2, 'person', 'people')]).toEqual(['1 step', '0 steps', '2 people']);
+  });
+});

@@ -1,0 +1,19 @@
+/** "24 Nov 2026" in the shop's zone. */
+export function day(iso: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone }).format(new Date(iso));
+}
+
+/** "24 Nov, 08:40" in the shop's zone. */
+export function dayAndTime(iso: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(iso));
+}
+
+/** A calendar day that is no instant: "2026-11-06" → "6 Nov 2026". */
+export function calendarDay(date: string): string {
+  return day(`${date}T12:00:00Z`, 'UTC');
+}
+
+/** "1 step", "16 steps". */
+export function count(n: number, one: string, many = `${one}s`): string {
+  return `${String(n)} ${n === 1 ? one : many}`;
+}

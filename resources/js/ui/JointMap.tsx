@@ -1,0 +1,154 @@
+import { type Fastener, type MapPart, type MapPosition, type Mark, type Side, type Sketch, numberPlace } from '@/lib/drawing';
+import { BoltHead } from './BoltHead';
+import { Front, Walk, Way } from './MapWays';
+import { useDrag } from './useDrag';
+
+type Props = {
+  sketch: Sketch;
+  marks?: Mark[];
+  /** The position to work at now. */
+  now?: string | null;
+  /** The position worked at just before, from which the hand moves on. */
+  from?: string | null;
+  detail: 'full' | 'small';
+  /** What a screen reader says the picture is. */
+  label: string;
+  onPick?: (position: string, more: boolean) => void;
+  /** One position, or several. */
+  picked?: string | readonly string[] | null;
+  /** The way from fastener to fastener, drawn thin. */
+  order?: readonly string[];
+  /** Fasteners easily mistaken for their neighbours: a pointed ring. */
+  odd?: readonly string[];
+  /** Positions that were moved by the hand on the picture, in mm. */
+  onDrag?: (position: string, dx: number, dy: number, done: boolean) => void;
+  onDragStart?: (position: string, more: boolean) => void;
+};
+
+const MARGIN = 10;
+
+/** A joint's plan view, drawn true from its fastener map: the one picture of it everywhere. */
+export function JointMap({ sketch, marks = [], now, from, detail, label, onPick, picked, order = [], odd = [], onDrag, onDragStart }: Props) {
+  const { map } = sketch;
+  const width = Number(map.width);
+  const height = Number(map.height);
+  const full = detail === 'full';
+  const pad = full ? MARGIN + 6 : 4;
+  const fastenerOf = (p: MapPosition): Fastener | undefined => sketch.fasteners.find((f) => f.key === sketch.groups.find((g) => g.key === p.group)?.fastener);
+  const at = (key: string | null | undefined) => map.positions.find((p) => p.key === key);
+  const isPicked = (key: string) => (typeof picked === 'string' ? picked === key : (picked?.includes(key) ?? false));
+  const drag = useDrag(onDrag, onDragStart);
+  const here = at(now);
+  const before = at(from);
+
+  return (
+    <svg
+      viewBox={`${String(-pad)} ${String(-pad)} ${String(width + 2 * pad)} ${String(height + 2 * pad + (full ? 16 : 0))}`}
+      role="img"
+      aria-label={label}
+      className="block h-full w-full"
+    >
+      <rect x={0} y={0} width={width} height={height} rx={3} fill="none" stroke="var(--casting-edge)" strokeWidth={full ? 0.8 : 1.4} />
+      {full && map.parts.some((p) => p.shape === 'cap') && (
+        <line x1={-6} x2={width + 6} y1={height / 2} y2={height / 2} stroke="var(--casting-edge)" strokeWidth={0.6} strokeDasharray="9 3 2 3" />
+      )}
+      {map.parts.map((part) => (
+        <Part key={part.key} part={part} full={full} named={map.parts.length > 1} />
+      ))}
+      {full && <Walk positions={order.map((key) => at(key)).filter((p) => p !== undefined)} />}
+      {map.positions.map((p) => (
+        <g
+          key={p.key}
+          {...(onPick
+            ? {
+                onClick: (event) => {
+                  onPick(p.key, event.shiftKey);
+                },
+                className: 'cursor-pointer',
+              }
+            : {})}
+          {...drag(p.key)}
+        >
+          {isPicked(p.key) && <circle cx={p.x} cy={p.y} r={19} fill="none" stroke="var(--ink)" strokeWidth={1} />}
+          {odd.includes(p.key) && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
+          {p.key === now && <circle cx={p.x} cy={p.y} r={18.5} fill="var(--sheet)" stroke="var(--now)" strokeWidth={2.6} />}
+          <BoltHead
+            id={p.key}
+            x={Number(p.x)}
+            y={Number(p.y)}
+            fastener={fastenerOf(p)}
+            mark={marks.find((m) => m.position === p.key)}
+            scale={full ? (p.key === now ? 1.12 : 1) : 1.55}
+            size={Number(fastenerOf(p)?.across_flats_mm ?? '16') / Math.sqrt(3)}
+            now={p.key === now}
+          />
+          {full && <PositionNumber position={p} now={p.key === now} place={numberPlace(p, map)} />}
+        </g>
+      ))}
+      {full && here && before && here !== before && <Way from={before} to={here} />}
+      {full && <Front front={map.front} width={width} height={height} />}
+    </svg>
+  );
+}
+
+function PositionNumber({ position, now, place }: { position: MapPosition; now: boolean; place: Side }) {
+  const off = now ? 27 : 24;
+  return (
+    <text
+      x={Number(position.x) + place.x * off}
+      y={Number(position.y) + place.y * off + (now ? 4.4 : 3.4)}
+      stroke="var(--casting)"
+      strokeWidth={3}
+      paintOrder="stroke"
+      textAnchor="middle"
+      fontSize={now ? 13 : 10}
+      fontWeight={now ? 760 : 600}
+      fill={now ? 'var(--now)' : 'var(--ink)'}
+    >
+      {position.number}
+    </text>
+  );
+}
+
+function Part({ part, full, named }: { part: MapPart; full: boolean; named: boolean }) {
+  const [x, y, w, h] = [Number(part.x), Number(part.y), Number(part.width), Number(part.height)];
+  const inside = part.shape === 'cap';
+  const name = full && named && (
+    <text
+      x={x + w / 2}
+      y={inside ? y + h / 2 + 3.2 : y + h + 12}
+      textAnchor="middle"
+      fontSize={9}
+      fill="var(--ink-soft)"
+      stroke={inside ? 'none' : 'var(--paper)'}
+      strokeWidth={inside ? 0 : 3}
+      paintOrder="stroke"
+    >
+      {part.name}
+    </text>
+  );
+  if (part.shape === 'round') {
+    return (
+      <g>
+        <ellipse cx={x + w / 2} cy={y + h / 2} rx={w / 2} ry={h / 2} fill="var(--casting)" stroke="var(--casting-edge)" strokeWidth={0.8} />
+        {name}
+      </g>
+    );
+  }
+  const mid = y + h / 2;
+  const bore = w * 0.36;
+  return (
+    <g>
+      <rect x={x} y={y} width={w} height={h} rx={5} fill="var(--casting)" stroke="var(--casting-edge)" strokeWidth={full ? 0.8 : 1.2} />
+      {part.shape === 'cap' && full && (
+        <path
+          d={`M${String(x)} ${String(mid - bore)} Q${String(x + w / 2)} ${String(mid - bore * 0.35)} ${String(x + w)} ${String(mid - bore)} M${String(x)} ${String(mid + bore)} Q${String(x + w / 2)} ${String(mid + bore * 0.35)} ${String(x + w)} ${String(mid + bore)}`}
+          fill="none"
+          stroke="var(--casting-edge)"
+          strokeWidth={0.6}
+        />
+      )}
+      {name}
+    </g>
+  );
+}

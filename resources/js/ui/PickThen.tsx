@@ -1,0 +1,33 @@
+import { useState } from 'react';
+import { Button } from './Button';
+import { Pick } from './Pick';
+
+type Props = {
+  label: string;
+  options: readonly { value: string; text: string }[];
+  verb: string;
+  onDo: (value: string) => void;
+  disabled?: boolean;
+  className?: string;
+};
+
+/** One of several, and then a button: with the keyboard one passes over the others on the way, and passing over is no choice. */
+export function PickThen({ label, options, verb, onDo, disabled = false, className = 'w-80' }: Props) {
+  const [value, setValue] = useState('');
+  const chosen = options.some((o) => o.value === value) ? value : (options[0]?.value ?? '');
+  return (
+    <div className="flex items-end gap-2">
+      <Pick className={className} label={label} value={chosen} onPick={setValue} options={options} disabled={disabled || options.length === 0} />
+      <Button
+        className="h-[42px]"
+        small
+        disabled={disabled || chosen === ''}
+        onClick={() => {
+          onDo(chosen);
+        }}
+      >
+        {verb}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
+
+export type Hit = { key: string; kind: string; title: string; about: string };
+
+type Props = { value: string; onChange: (text: string) => void; hits: Hit[]; busy: boolean; onChoose: (key: string) => void; placeholder: string };
+
+/** The one field that takes a scan or typing, with what was found below it. "/" brings the cursor here. */
+export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const list = useId();
+  const [place, setPlace] = useState(0);
+  const [open, setOpen] = useState(false);
+  const shown = open && value.trim().length >= 2;
+
+  useEffect(() => {
+    const focus = (event: globalThis.KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
+      if (event.key === '/' && !typing) {
+        event.preventDefault();
+        input.current?.focus();
+      }
+    };
+    window.addEventListener('keydown', focus);
+    return () => {
+      window.removeEventListener('keydown', focus);
+    };
+  }, []);
+
+  const choose = (hit: Hit | undefined) => {
+    if (!hit) return;
+    setOpen(false);
+    input.current?.blur();
+    onChoose(hit.key);
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'ArrowDown') setPlace((p) => Math.min(p + 1, hits.length - 1));
+    else if (event.key === 'ArrowUp') setPlace((p) => Math.max(p - 1, 0));
+    else if (event.key === 'Enter') choose(hits[place]);
+    else if (event.key === 'Escape') setOpen(false);
+    else return;
+    event.preventDefault();
+  };
+
+  return (
+    <div className="relative w-64">
+      <input
+        ref={input}
+        role="combobox"
+        aria-label="Find a serial, tool, procedure or head marking"
+        aria-expanded={shown}
+        aria-controls={list}
+        aria-autocomplete="list"
+        className="w-full rounded border border-line bg-sheet px-3 py-1.5 text-[15px] placeholder:text-soft"
+        placeholder={placeholder}
+        value={value}
+        onChange={(event) => {
+          onChange(event.target.value);
+          setPlace(0);
+          setOpen(true);
+        }}
+        onKeyDown={onKeyDown}
+        onFocus={() => {
+          setOpen(true);
+        }}
+        onBlur={() => {
+          setOpen(false);
+        }}
+      />
+      <ul
+        id={list}
+        role="listbox"
+        aria-label="Found"
+        hidden={!shown}
+        className="absolute right-0 z-30 mt-1 w-96 rounded border border-line bg-sheet py-1 shadow-lg"
+      >
+        {hits.map((hit, i) => (
+          <li
+            key={hit.key}
+            role="option"
+            aria-selected={i === place}
+            className={`cursor-pointer px-3 py-1.5 ${i === place ? 'bg-now text-on-now' : ''}`}
+            onMouseDown={(event) => {
+              event.preventDefault();
+              choose(hit);
+            }}
+          >
+            <span className="font-semibold">{hit.title}</span>{' '}
+            <span className="text-sm opacity-80">
+              {hit.kind}, {hit.about}
+            </span>
+          </li>
+        ))}
+        {hits.length === 0 && <li className="px-3 py-1.5 text-soft">{busy ? 'Looking …' : 'Nothing here has that.'}</li>}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import { useEffect, useState } from 'react';
+
+export type Theme = 'light' | 'dark';
+const KEY = 'tekkal.theme';
+
+function preferred(): Theme {
+  const kept = localStorage.getItem(KEY);
+  if (kept === 'light' || kept === 'dark') return kept;
+  return window.matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';
+}
+
+/** The light or dark look; the system's wish until somebody chooses. */
+export function useTheme(): { theme: Theme; flip: () => void } {
+  const [theme, setTheme] = useState<Theme>(preferred);
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
+  const flip = () => {
+    setTheme((now) => {
+      const next = now === 'light' ? 'dark' : 'light';
+      localStorage.setItem(KEY, next);
+      return next;
+    });
+  };
+  return { theme, flip };
+}

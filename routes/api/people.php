@@ -1,0 +1,24 @@
+<?php
+
+use App\People\Ability;
+use App\People\Http\NoticeController;
+use App\People\Http\PeopleController;
+use App\People\Http\SessionController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'desk'])->middleware('throttle:60,1');
+Route::post('session/bench', [SessionController::class, 'bench'])->middleware(['device', 'throttle:60,1']);
+Route::post('session/end', [SessionController::class, 'end']);
+// At a desk and at a bench: whoever is signed in, for themselves.
+Route::middleware('auth')->group(function (): void {
+    Route::get('notices', [NoticeController::class, 'index']);
+    Route::post('notices/{notice}/acknowledge', [NoticeController::class, 'acknowledge']);
+});
+
+Route::middleware('desk')->group(function (): void {
+    Route::get('people', [PeopleController::class, 'index'])->can(Ability::ManageDevices->value);
+    Route::post('people/{person}/unlock', [PeopleController::class, 'unlock'])->can(Ability::UnlockPins->value);
+    Route::post('devices', [PeopleController::class, 'enrol'])->can(Ability::ManageDevices->value);
+    Route::post('devices/{device}/revoke', [PeopleController::class, 'revoke'])->can(Ability::ManageDevices->value);
+});

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Who imports whom in the core; all else is refused. The core knows no framework and no application. */
+final class CoreEdges
+{
+    private const MAY = [
+        'Statistics' => [],
+        'Ledger' => [],
+        'Unit' => [],
+        'Acceptance' => ['Unit', 'Statistics'],
+        'Joint' => ['Unit', 'Statistics'],
+        'Sequence' => ['Unit'],
+        'Tool' => ['Unit', 'Acceptance', 'Statistics', 'Joint'],
+        'Procedure' => ['Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Run' => ['Procedure', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Schedule' => ['Run', 'Procedure', 'Tool', 'Unit'],
+        'Review' => ['Run', 'Tool', 'Procedure', 'Acceptance', 'Ledger', 'Unit', 'Sequence', 'Joint', 'Statistics'],
+    ];
+
+    /** Exact decimals come out of Unit; these parts round and compare them. */
+    private const MAY_USE_DECIMALS = ['Unit', 'Acceptance', 'Tool', 'Simulation'];
+
+    /** @return iterable<string, Rule> */
+    public function testEachPartOfTheCoreImportsOnlyItsOwn(): iterable
+    {
+        foreach (self::MAY as $part => $may) {
+            yield $part => PHPat::rule()
+                ->classes(Selector::inNamespace("Tekkal\\Core\\$part"))
+                ->shouldNotDependOn()
+                ->classes(Selector::inNamespace('Tekkal\\Core'))
+                ->excluding(...array_map(fn (string $p) => Selector::inNamespace("Tekkal\\Core\\$p"), [$part, ...$may]))
+                ->because('the house allows no such edge');
+        }
+    }
+
+    public function testTheCoreKnowsNothingButItselfAndExactDecimals(): Rule
+    {
+        return PHPat::rule()->classes(Selector::inNamespace('Tekkal\\Core'))->canOnlyDependOn()
+            ->classes(Selector::inNamespace('Tekkal\\Core'), Selector::inNamespace('Brick\\Math'))
+            ->because('the rules of the job stand on their own');
+    }
+
+    public function testExactDecimalsAreForFewPartsOfTheCore(): Rule
+    {
+        return PHPat::rule()->classes(Selector::inNamespace('Tekkal\\Core'))
+            ->excluding(...array_map(fn (string $p) => Selector::inNamespace("Tekkal\\Core\\$p"), self::MAY_USE_DECIMALS))
+            ->shouldNotDependOn()->classes(Selector::inNamespace('Brick\\Math'))
+            ->because('a quantity carries its own arithmetic');
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes the figures in FOLDER between the marks in docs/performance.md, beside the machine's own. report.php FOLDER FILE
+
+[, $folder, $file] = $argv;
+
+/** @return array<mixed>|null */
+function figures(string $folder, string $name): ?array
+{
+    return is_file("$folder/$name.json") ? json_decode((string) file_get_contents("$folder/$name.json"), true, flags: JSON_THROW_ON_ERROR) : null;
+}
+
+function verdict(bool $met): string
+{
+    return $met ? 'met' : 'missed';
+}
+
+$rows = [];
+foreach (figures($folder, 'record') ?? [] as $f) {
+    $rows[] = [sprintf('recording a reading ÷ a bare insert on the same way in, %d client%s', $f['clients'], $f['clients'] === 1 ? '' : 's'), sprintf('%.2f (%.1f ms ÷ %.1f ms)', $f['ratio'], $f['record_ms'], $f['bare_ms']), '≤ 2.5', verdict($f['ratio'] <= 2.5)];
+}
+$core = figures($folder, 'core');
+if ($core !== null) {
+    [$one, $ten] = $core;
+    foreach (['expand' => 'expanding a plan', 'replay' => 'replaying a run'] as $key => $what) {
+        $growth = $ten[$key.'_ms'] / $one[$key.'_ms'] / ($ten['steps'] / $one['steps']);
+        $rows[] = [sprintf('%s, %s steps and %s events', $what, number_format($one['steps']), number_format($one['events'])), sprintf('%.2f ms', $one[$key.'_ms']), '≤ 10 ms', verdict($one[$key.'_ms'] <= 10)];
+        $rows[] = [sprintf('%s, ten times that: growth ÷ 10', $what), sprintf('%.2f (%.1f ms)', $growth, $ten[$key.'_ms']), 'linear, about 1', verdict($growth <= 1.5)];
+    }
+}
+foreach (figures($folder, 'arithmetic') ?? [] as $name => [$one, $ten]) {
+    $what = ['plausibility' => 'plausibility of %s stages', 'curve' => 'a simulated curve of %s points', 'look_back' => 'a look-back over %s results'][$name];
+    $growth = $ten['ms'] / $one['ms'] / 10;
+    $rows[] = [sprintf($what, number_format($one['size'])), sprintf('%.1f ms', $one['ms']), '–', '–'];
+    $rows[] = [sprintf($what, number_format($ten['size'])).': growth ÷ 10', sprintf('%.2f (%.0f ms)', $growth, $ten['ms']), 'linear, about 1', verdict($growth <= 1.5)];
+}
+$enter = figures($folder, 'enter');
+if ($enter !== null) {
+    $rows[] = [sprintf('from Enter to the next step painted ÷ an empty key press, 95th percentile of %d', $enter['presses']), sprintf('%.2f (%.0f ms ÷ %.0f ms)', $enter['ratio'], $enter['enter_p95_ms'], $enter['empty_p95_ms']), '≤ 2, about 50 ms', verdict($enter['ratio'] <= 2)];
+}
+$script = figures($folder, 'script');
+if ($script !== null) {
+    $rows[] = ['script for the first load, gzip', sprintf('%.0f kB', $script['first_kb']), '≤ 200 kB', verdict($script['first_kb'] <= 200)];
+    $rows[] = ['script that a further place adds, gzip', sprintf('%.0f–%.0f kB', min($script['places_kb']), max($script['places_kb'])), 'split by route', '–'];
+}
+$load = figures($folder, 'load');
+if ($load !== null) {
+    $rows[] = [sprintf('%d benches, a reading each 5 s and a poll each 2 s, ÷ one bench alone, 95th percentile', $load['benches']), sprintf('%.2f (%.0f ms ÷ %.0f ms, %d readings)', $load['ratio'], $load['p95_ms'], $load['idle_p95_ms'], $load['readings']), '≤ 3', verdict($load['ratio'] <= 3)];
+}
+$library = figures($folder, 'library');
+if ($library !== null) {
+    $rows[] = [sprintf('%s procedures imported (%.1f MB), of which looking at them', number_format($library['procedures']), $library['megabytes']), sprintf('%.1f s, %.1f s', $library['import_s'], $library['look_s']), '≤ 60 s', verdict($library['import_s'] <= 60)];
+    foreach (['list' => 'a page of the library', 'words' => 'search by a word', 'value' => 'search by a value', 'compare' => 'two revisions compared'] as $key => $what) {
+        $f = $library[$key];
+        $rows[] = ["$what ÷ a bare query of the same rows", sprintf('%.2f (%.1f ms ÷ %.1f ms)', $f['ratio'], $f['ms'], $f['bare_ms']), '≤ 2', verdict($f['ratio'] <= 2)];
+    }
+}
+$seed = figures($folder, 'seed');
+if ($seed !== null) {
+    $rows[] = ['demo plus 9,000 generated results into an empty database', sprintf('%.1f s', $seed['seconds']), '≤ 15 s', verdict($seed['seconds'] <= 15)];
+}
+
+preg_match('/model name\s*:\s*(.+)/', (string) file_get_contents('/proc/cpuinfo'), $cpu);
+preg_match('/MemTotal:\s+(\d+)/', (string) file_get_contents('/proc/meminfo'), $memory);
+preg_match('/^cpu\s+(.+)$/m', (string) file_get_contents('/proc/stat'), $ticks);
+$ticks = array_map(intval(...), preg_split('/\s+/', trim($ticks[1])) ?: []);
+$machine = sprintf(
+    '%s, machine: %d cores (%s), %.0f GiB, PHP %s, MariaDB %s. The host took %.0f %% of the processors away since the machine started: seconds are worth little by themselves, ratios of one run more.',
+    gmdate('j F Y'), (int) shell_exec('nproc'), trim(preg_replace('/\([^)]*\)|CPU|Processor|@.*/', '', $cpu[1] ?? 'unknown') ?? ''), ((int) ($memory[1] ?? 0)) / 1024 / 1024, PHP_VERSION,
+    trim((string) shell_exec("mariadbd --version | sed 's/.*Ver \\([0-9.]*\\).*/\\1/'")), 100 * ($ticks[7] ?? 0) / max(1, array_sum(array_slice($ticks, 0, 3)) + ($ticks[7] ?? 0)),
+);
+$table = $machine."\n\n| what | figure | aim | |\n|---|---|---|---|\n".implode('', array_map(fn (array $row): string => '| '.implode(' | ', $row)." |\n", $rows));
+$text = (string) file_get_contents($file);
+$text = preg_replace('/(<!-- bench -->\n).*(<!-- end of bench -->)/s', '${1}'.str_replace(['\\', '$'], ['\\\\', '\\$'], $table).'$2', $text, 1, $count);
+$count === 1 || throw new RuntimeException("$file has no place for the figures.");
+file_put_contents($file, $text);
+echo $table;

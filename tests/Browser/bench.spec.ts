@@ -1,0 +1,107 @@
+import { expect, test } from '@playwright/test';
+import { atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+
+test('readings typed while the server cannot be reached are kept, walk on, and are sent when it answers again', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await signInAtBench(bench, '1044');
+  await bench.getByRole('button', { name: new RegExp(serial) }).click();
+  await takeTool(bench, 'TW-04');
+  await expectBolt(bench, 1, 1);
+
+  await bench.context().setOffline(true);
+  await type(bench, '31.5');
+  await expectBolt(bench, 2, 1);
+  await type(bench, '32.5');
+  await expectBolt(bench, 3, 1);
+  await expect(bench.getByText(/2 kept here/)).toBeVisible();
+
+  await bench.context().setOffline(false);
+  await expect(bench.getByText('all sent')).toBeVisible();
+  await bench.reload();
+  await expectBolt(bench, 3, 1);
+});
+
+test('a reading that looks like a slip is asked about before it counts, and a short one needs a second person to be taken back', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Milo Farrandel');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await signInAtBench(bench, '1043');
+  await bench.getByRole('button', { name: new RegExp(serial) }).click();
+  await takeTool(bench, 'TW-04');
+  await expectBolt(bench, 1, 1);
+
+  await type(bench, '');
+  await expect(bench.getByText('Type what TW-04 shows, in N·m.')).toBeVisible();
+  await type(bench, '3.2.1');
+  await expect(bench.getByText(/is no reading/)).toBeVisible();
+  await bench.keyboard.press('Backspace');
+  await bench.keyboard.press('Backspace');
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByRole('heading', { name: 'Did TW-04 really show 3.2 N·m?' })).toBeVisible();
+  await bench.getByRole('button', { name: 'No, let me type it again' }).click();
+  await expectBolt(bench, 1, 1);
+
+  await bench.getByLabel('Reading of TW-04 in N·m').fill('28');
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByText('Short', { exact: true })).toBeVisible();
+  await bench.getByRole('button', { name: 'I typed it wrongly' }).click();
+  await bench.getByRole('button', { name: 'Misread the scale' }).click();
+  await expect(bench.getByText('28 N·m is out of its window; a second person must confirm that it was a typing error.')).toBeVisible();
+  await bench.getByLabel('Second person’s badge').fill('1041');
+  await bench.getByLabel('Their PIN').fill('314159');
+  await bench.getByRole('button', { name: 'Misread the scale' }).click();
+  await expectBolt(bench, 1, 1);
+});
+
+test('without a mouse: tools by scan, readings by pad, keys on the glass for gloves', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Juno Castrel');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await signInAtBench(bench, '1042');
+  await expect(bench.getByLabel('Scan a serial')).toBeFocused();
+  await bench.keyboard.type(`@S${serial}`);
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByRole('heading', { name: 'Take a torque wrench' })).toBeVisible();
+  await bench.keyboard.type('@TTW-04');
+  await bench.keyboard.press('Enter');
+  await expectBolt(bench, 1, 1);
+  await bench.keyboard.press('/');
+  for (const key of ['3', '2', '.', '4']) await bench.getByRole('group', { name: 'Keys' }).getByRole('button', { name: key, exact: true }).click();
+  await bench.getByRole('button', { name: 'Take 32.4' }).click();
+  await expectBolt(bench, 2, 1);
+  await bench.getByRole('button', { name: 'Put the keys away' }).click();
+  await bench.keyboard.type('@TTW-07');
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByText(/TW-07 is out of calibration/)).toBeVisible();
+  const key = await bench.getByRole('button', { name: /^Take the reading/ }).boundingBox();
+  expect(key?.height).toBeGreaterThanOrEqual(96);
+});
+
+test('a number typed into a screen that has come up meanwhile decides nothing there', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const first = await newBench(browser, `Bench of ${serial} A`);
+  await signInAtBench(first, '1044');
+  await first.getByRole('button', { name: new RegExp(serial) }).click();
+  await takeTool(first, 'TW-04');
+  await expectBolt(first, 1, 1);
+  const second = await newBench(browser, `Bench of ${serial} B`);
+  await signInAtBench(second, '1044');
+  await second.getByRole('button', { name: new RegExp(serial) }).click();
+  await second.getByRole('button', { name: 'Go on here' }).click();
+  await expectBolt(second, 1, 1);
+
+  await first.reload();
+  await expect(first.getByRole('heading', { name: /Open at Bench of .* B/ })).toBeVisible();
+  await first.clock.install();
+  await first.clock.fastForward(2000);
+  await type(first, '32');
+  await expect(first.getByRole('heading', { name: /Open at Bench of .* B/ })).toBeVisible();
+  await type(second, '32');
+  await expectBolt(second, 2, 1);
+  await first.clock.fastForward(4000);
+  await first.keyboard.press('Enter');
+  await expectBolt(first, 2, 1);
+});

@@ -1,0 +1,148 @@
+import AxeBuilder from '@axe-core/playwright';
+import { type Page, expect, test } from '@playwright/test';
+import { atDesk, newBench, signInAtBench, signInAtDesk } from './shop';
+
+/** Everything that can be seen of accessibility by a machine; in the other look, where only colours change, the contrast alone. */
+async function scan(page: Page, what: 'all' | 'contrast' = 'all'): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  const result = await (what === 'all' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules(['color-contrast'])).analyze();
+  expect(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+}
+
+for (const look of ['light', 'dark']) {
+  test(`every view of the desk is accessible in ${look}`, async ({ browser }) => {
+    const lead = await atDesk(browser, 'lead');
+    await lead.goto('/builds');
+    await expect(lead.getByRole('heading', { name: 'On the stands' })).toBeVisible();
+    if (look === 'dark') await lead.getByRole('button', { name: 'Dark' }).click();
+    await scan(lead);
+    await lead
+      .getByRole('link', { name: /^TN3-26-0409/ })
+      .first()
+      .click();
+    await expect(lead.getByRole('link', { name: 'Audit sheet', exact: true })).toBeVisible();
+    await scan(lead);
+    await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
+    await expect(lead.locator('[data-question=in_window]')).toBeVisible();
+    await scan(lead);
+    for (const [place, heading] of [
+      ['Library', 'Library'],
+      ['Crib', 'Crib'],
+      ['People', 'Benches'],
+    ] as const) {
+      await lead.getByRole('link', { name: place, exact: true }).click();
+      await expect(lead.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+      await scan(lead);
+    }
+  });
+}
+
+for (const look of ['light', 'dark']) {
+  test(`every view of the library is accessible in ${look}`, async ({ browser }) => {
+    const lead = await atDesk(browser, 'lead');
+    if (look === 'dark') await lead.getByRole('button', { name: 'Dark' }).click();
+    const { procedures } = (await (await lead.request.get('/api/library?state=approved')).json()) as {
+      procedures: { id: string; revision: string; joint: string }[];
+    };
+    const drafts = (await (await lead.request.get('/api/library?state=draft&find=front+gear')).json()) as { procedures: { id: string }[] };
+    const mains = procedures.find((p) => p.joint === 'Mains')?.revision ?? '';
+    const draft = `/library/drafts/${drafts.procedures[0]?.id ?? ''}`;
+    for (const [address, shown] of [
+      ['/library?state=superseded', 'Library'],
+      [`/library/${mains}`, 'Fasteners'],
+      [`/library/${mains}?view=grounds`, 'Clamp load, by estimate'],
+      [`/library/${mains}?view=history`, 'Revisions'],
+      ...['joint', 'fasteners', 'map', 'orders', 'sources', 'rounds', 'checks', 'text'].map(
+        (part) => [`${draft}?part=${part}`, 'Clamp load, by estimate'] as const,
+      ),
+      ['/library/sources', 'Window standards'],
+      ['/library/conflicts', 'Conflicts between sources'],
+      ['/library/permits', 'Deviation permits'],
+      ['/library/import', 'Import a file'],
+      [
+        '/library/workbench?thread=M11x1.5&strength=10.9&condition=engine+oil&torque=29+N%C2%B7m&angle=45%C2%B0&head=hex&bearing=16.4+mm&hole=11.5+mm&grip=54+mm&members=steel',
+        'The same torque with something else on it',
+      ],
+      ['/library/workbench?of=trial&pulls=50+0.142%3B55+0.150%3B60+0.163&low=0.145&high=0.160', 'Workbench'],
+      ['/library/workbench?of=pairing&lengths=a+60+mm%3Bb+60.1+mm%3Bc+60.2+mm', 'Workbench'],
+    ] as const) {
+      await lead.goto(address);
+      await expect(lead.getByRole('heading', { name: shown, exact: true })).toBeVisible();
+      await expect(lead.getByText('Fetching …')).toHaveCount(0);
+      await scan(lead, look === 'dark' ? 'contrast' : 'all');
+    }
+  });
+}
+
+test('every view of the bench before the work is accessible', async ({ browser }) => {
+  const bench = await newBench(browser, 'Bench of the scan');
+  await bench.goto('/bench/sign-in');
+  await expect(bench.getByRole('button', { name: 'Next' })).toBeVisible();
+  await scan(bench);
+  await signInAtBench(bench, '1042');
+  await scan(bench);
+  await bench.getByRole('button', { name: /TN3-26-0409/ }).click();
+  await expect(bench.getByRole('button', { name: 'Go on here' })).toBeVisible();
+  await scan(bench);
+});
+
+test('a reader of one customer sees that customer’s engines only and finds nothing to change', async ({ browser }) => {
+  const reader = await atDesk(browser, 'reader');
+  await expect(reader.getByRole('heading', { name: 'On the stands' })).toBeVisible();
+  await expect(reader.getByText('Skerry Dredging').first()).toBeVisible();
+  await expect(reader.getByText('Lantern Bay Ferries')).toHaveCount(0);
+  await expect(reader.getByRole('button', { name: 'An engine comes in' })).toHaveCount(0);
+  await expect(reader.getByRole('link', { name: 'Crib' })).toHaveCount(0);
+  await reader.goto('/audit?serial=0384');
+  await reader.getByRole('link', { name: 'TN3-26-0384' }).click();
+  await expect(reader.locator('[data-question=in_window]')).toHaveAttribute('data-answer', 'yes');
+  await reader.goto('/people');
+  await expect(reader.getByText('Your role does not allow this.')).toBeVisible();
+});
+
+test('an engine that comes back is asked about and opened as its next build; an open one is refused', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await lead.getByRole('button', { name: 'An engine comes in' }).click();
+  const enter = async (serial: string) => {
+    await lead.getByLabel('Serial number, typed or scanned').fill(serial);
+    await lead.getByRole('button', { name: 'Put it on a stand' }).click();
+  };
+  await lead.getByRole('combobox', { name: 'Customer' }).click();
+  await lead.getByRole('option', { name: 'Lantern Bay Ferries' }).click();
+  await enter('ZZ9-26-0001');
+  await expect(lead.getByText('The library has no engine family ZZ9.')).toBeVisible();
+  await enter('TN3-26-0402');
+  await expect(lead.getByText('TN3-26-0402 is already open. Finish that build before the next one.')).toBeVisible();
+  await enter('TN3-26-0317');
+  await expect(lead.getByText('TN3-26-0317 was here before: build 1, shipped. Is this its build 2?')).toBeVisible();
+  await lead.getByRole('button', { name: 'Yes, open build 2' }).click();
+  await expect(lead.getByRole('heading', { name: 'TN3-26-0317, build 2' })).toBeVisible();
+});
+
+test('the one field finds a serial, a tool and a head marking by keyboard, and a link asked for is kept over signing in', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await expect(lead.getByRole('heading', { name: 'On the stands' })).toBeVisible();
+  for (const [text, place] of [
+    ['@STN3-26-0390', /\/audit\//],
+    ['TW-07', /\/crib\?tool=TW-07/],
+    ['FW 10.9', /\/library\//],
+  ] as const) {
+    await lead.locator('body').press('/');
+    await lead.keyboard.type(text);
+    await expect(lead.getByRole('option').first()).toBeVisible();
+    await lead.keyboard.press('Enter');
+    await expect(lead).toHaveURL(place);
+  }
+  await lead.getByRole('button', { name: 'Sign out' }).click();
+  await lead.goto('/crib?tool=TW-09');
+  await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
+  await lead.getByLabel('Name').fill('lead');
+  await lead.getByLabel('Password').fill('wrong');
+  await lead.getByRole('button', { name: 'Sign in' }).click();
+  await expect(lead.getByText('Name and password do not belong together. Check both and try again.')).toBeVisible();
+  await lead.getByLabel('Password').fill('fenmoor');
+  await lead.getByRole('button', { name: 'Sign in' }).click();
+  await expect(lead).toHaveURL(/\/crib\?tool=TW-09/);
+  await signInAtDesk(lead, 'crib');
+  await expect(lead.getByRole('heading', { name: 'Crib' })).toBeVisible();
+});

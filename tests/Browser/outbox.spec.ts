@@ -1,0 +1,113 @@
+import { type Page, expect, test } from '@playwright/test';
+import { atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+
+/** A run begun at a bench of its own, standing at its first bolt. */
+async function atFirstBolt(page: Page, serial: string): Promise<void> {
+  await signInAtBench(page, '1044');
+  await page.getByRole('button', { name: new RegExp(serial) }).click();
+  await takeTool(page, 'TW-04');
+  await expectBolt(page, 1, 1);
+}
+
+test('an answer lost after the server had stored a reading costs nothing and doubles nothing', async ({ browser }) => {
+  const serial = newSerial();
+  const lead = await atDesk(browser, 'lead');
+  await engineFor(lead, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+
+  let lost = 0;
+  await bench.route('**/api/bench/observations', async (route) => {
+    lost += 1;
+    if (lost > 2) return route.continue();
+    await route.fetch();
+    return route.abort();
+  });
+  await type(bench, '31.5');
+  await expectBolt(bench, 2, 1);
+  await type(bench, '32.5');
+  await expectBolt(bench, 3, 1);
+  await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+  expect(lost).toBeGreaterThan(2);
+
+  await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
+  await expect(lead.getByText('Main caps: 2 measured and in.')).toBeVisible();
+  await expect(lead.getByText('Set aside')).toHaveCount(0);
+});
+
+test('an answer lost to a command does not stop the readings after it', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+
+  await bench.route('**/api/bench/runs/*/tools', async (route) => {
+    await route.fetch();
+    await route.abort();
+  });
+  await bench.keyboard.press('*');
+  await takeTool(bench, 'TW-04');
+  await expect(bench.getByRole('alert')).toContainText('The server cannot be reached.');
+  await bench.unroute('**/api/bench/runs/*/tools');
+  await bench.getByRole('button', { name: 'Keep the tool I have' }).click();
+  await type(bench, '32.5');
+  await expectBolt(bench, 2, 1);
+  await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+  await bench.reload();
+  await expectBolt(bench, 2, 1);
+});
+
+test('what waits at a bench outlives signing out, and is sent without anybody signing in', async ({ browser }) => {
+  const serial = newSerial();
+  const lead = await atDesk(browser, 'lead');
+  await engineFor(lead, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+
+  await bench.route('**/api/bench/observations', (route) => route.abort());
+  await type(bench, '31.5');
+  await expect(bench.getByText(/1 kept here/)).toBeVisible();
+  await bench.getByRole('button', { name: 'Sign out' }).click();
+  await expect(bench.getByLabel('Badge: scan it or type its number')).toBeVisible();
+  await bench.reload();
+  await expect(bench.getByLabel('Badge: scan it or type its number')).toBeVisible();
+  await bench.unroute('**/api/bench/observations');
+
+  await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
+  await expect(lead.getByText('Main caps: 1 measured and in.')).toBeVisible({ timeout: 20_000 });
+});
+
+test('a bench whose session has ended meanwhile fetches a new token by itself and holds no reading back', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+
+  const cookies = await bench.context().cookies();
+  await bench.context().clearCookies({ name: /^tekkal_(?!bench)|XSRF/ });
+  expect((await bench.context().cookies()).length).toBeLessThan(cookies.length);
+  await type(bench, '31.5');
+  await expect(bench.getByText(/kept here/)).toHaveCount(0);
+  await signInAtBench(bench, '1044');
+  await bench.getByRole('button', { name: new RegExp(serial) }).click();
+  await expectBolt(bench, 2, 1);
+});
+
+test('a device that cannot keep a reading says so, goes back to the bolt and keeps what was typed', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+
+  await bench.evaluate(() => {
+    Object.defineProperty(IDBObjectStore.prototype, 'put', {
+      value: () => {
+        throw new DOMException('full', 'QuotaExceededError');
+      },
+    });
+  });
+  await type(bench, '31.5');
+  await expect(bench.getByText('This device could not keep 31.5: its store is full or closed. Nothing was recorded; call the lead.')).toBeVisible();
+  await expectBolt(bench, 1, 1);
+  await expect(bench.getByLabel('Reading of TW-04 in N·m')).toHaveValue('31.5');
+});

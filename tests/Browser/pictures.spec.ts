@@ -1,0 +1,96 @@
+import { expect, test } from '@playwright/test';
+import { atDesk, expectBolt, newBench, signInAtBench, takeTool, type } from './shop';
+
+// Not a test: takes the pictures of docs/screenshots from the demo as it stands (bin/tekkal pictures, on a fresh demo).
+test('pictures of the main views @pictures', async ({ browser }) => {
+  const keep = (name: string) => ({ path: `docs/screenshots/${name}.png` });
+  const lead = await atDesk(browser, 'lead');
+  const settle = async (page = lead) => {
+    await page.waitForLoadState('networkidle');
+    await expect(page.locator('main')).toBeVisible();
+    await expect(page.getByText('Fetching …')).toHaveCount(0);
+  };
+  await lead.goto('/builds');
+  await settle();
+  await lead.getByRole('button', { name: /^I have read:/ }).click();
+  await expect(lead.getByRole('region', { name: 'Bulletins' })).toHaveCount(0);
+  await lead.screenshot(keep('builds'));
+  await lead.getByRole('link', { name: /^TN3-26-0402/ }).click();
+  await lead.getByRole('link', { name: 'Audit sheet', exact: true }).waitFor();
+  await settle();
+  await lead.screenshot(keep('build'));
+  await lead.goto('/library');
+  await settle();
+  await lead.screenshot(keep('library'));
+  await lead.getByRole('link', { name: '43 N·m inner / 33 N·m outer · +49° inner · +43° outer · 34 N·m side' }).click();
+  await settle();
+  await lead.getByRole('button', { name: 'Round 2 on the map' }).click();
+  await lead.screenshot(keep('procedure'));
+  await lead.getByRole('tab', { name: 'Why these figures' }).click();
+  await settle();
+  await lead.screenshot(keep('grounds'));
+  await lead.goto('/library?state=draft&find=stud');
+  await lead.locator('table a').first().click();
+  await lead.getByRole('tab', { name: 'Rounds' }).click();
+  await lead.getByRole('button', { name: /^2 ?torque/ }).click();
+  await lead.getByRole('tab', { name: /^Still wanting/ }).click();
+  await settle();
+  await lead.screenshot(keep('editor'));
+  await lead.goto('/library/permits');
+  await settle();
+  await lead.screenshot(keep('permits'));
+  await lead.goto(
+    `/library/workbench?${new URLSearchParams({ of: 'trial', pulls: '50 0.142\n52 0.146\n54 0.149\n58 0.158\n60 0.163', low: '0.145', high: '0.160', graduation: '1' }).toString()}`,
+  );
+  await lead.getByText(/^Turn to/).waitFor();
+  await lead.screenshot(keep('workbench'));
+  const approver = await atDesk(browser, 'approver');
+  await approver.goto('/library?state=in_review');
+  await approver.locator('table a').first().click();
+  await approver.getByRole('button', { name: 'Sign it' }).waitFor();
+  await settle(approver);
+  await approver.screenshot(keep('review'));
+  await lead.goto('/crib?tool=TW-07');
+  await settle();
+  await lead.screenshot(keep('crib'));
+  await lead.goto('/people');
+  await settle();
+  await lead.screenshot(keep('people'));
+  await lead.goto('/audit?serial=TN3-26-0409');
+  await lead.locator('table a').first().click();
+  await lead.locator('[data-question=in_window]').waitFor();
+  await settle();
+  await lead.screenshot(keep('audit-short'));
+  await lead.goto('/audit?serial=TN3-26-0390');
+  await lead.locator('table a').first().click();
+  await lead.locator('[data-question=in_window]').waitFor();
+  await settle();
+  await lead.screenshot(keep('audit-tool'));
+
+  const bench = await newBench(browser, 'Bench 2');
+  await signInAtBench(bench, '1041');
+  await settle(bench);
+  await bench.screenshot(keep('hook'));
+  await bench.getByRole('button', { name: /TN3-26-0417/ }).click();
+  await takeTool(bench, 'TW-07');
+  await bench.getByRole('alert').waitFor();
+  await bench.screenshot(keep('tool-refused'));
+  await takeTool(bench, 'TW-04');
+  for (const [i, reading] of ['31.8', '32.1', '32.4'].entries()) {
+    await expectBolt(bench, i + 1, 1);
+    await type(bench, reading);
+  }
+  await expectBolt(bench, 4, 1);
+  await bench.keyboard.type('31.9');
+  await settle(bench);
+  await bench.screenshot(keep('call'));
+  await bench.keyboard.press('/');
+  await bench.getByRole('button', { name: 'Dark' }).click();
+  await bench.screenshot(keep('call-dark-keys'));
+  await bench.getByRole('button', { name: 'Light' }).click();
+  await bench.getByLabel('Reading of TW-04 in N·m').fill('27.4');
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByRole('button', { name: 'It is backed off, redo it' })).toBeEnabled();
+  await settle(bench);
+  await bench.screenshot(keep('stop'));
+});

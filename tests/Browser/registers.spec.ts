@@ -1,0 +1,156 @@
+import { Buffer } from 'node:buffer';
+import { type Page, expect, test } from '@playwright/test';
+import { PASSWORD, atDesk, engineFor, newBench, newSerial, signInAtBench } from './shop';
+
+let made = 0;
+/** A code that nothing else has. */
+function code(begins: string): string {
+  made += 1;
+  return `${begins}-${String(Date.now() % 1_000_000)}${String(made)}`;
+}
+
+async function sign(page: Page, verb: string): Promise<void> {
+  await page.getByLabel(/^Your password/).fill(PASSWORD);
+  await page.getByRole('dialog').getByRole('button', { name: verb, exact: true }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
+test('a source is put on record with its paper, and a program that calls itself one is turned away', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  const source = code('S');
+  await lead.goto('/library/sources');
+  await lead.getByRole('button', { name: 'Put a source on record' }).click();
+  await lead.getByLabel('Code').fill('s 1');
+  await lead.getByRole('button', { name: 'Put it on record' }).click();
+  await expect(lead.getByRole('alert')).toContainText('A code has capital letters, digits and hyphens');
+  await lead.getByLabel('Code').fill(source);
+  await lead.getByRole('combobox', { name: 'Whose document' }).click();
+  await lead.getByRole('option', { name: 'engine maker' }).click();
+  await lead.getByLabel('Title').fill('A manual of the journey');
+  await lead.getByLabel('Edition or issue').fill('1st');
+  await lead.getByLabel('Date').fill('2024-05');
+  await lead.getByRole('button', { name: 'Put it on record' }).click();
+  await expect(lead.getByRole('row', { name: new RegExp(`^${source} `) })).toContainText('A manual of the journey');
+
+  await lead.getByRole('button', { name: `Add the paper of ${source}` }).click();
+  const choose = async (name: string, bytes: string) => {
+    await lead.getByLabel('PDF, PNG or JPEG, at most 20 MB').setInputFiles({ name, mimeType: 'application/pdf', buffer: Buffer.from(bytes, 'latin1') });
+    await lead.getByRole('button', { name: 'Keep it' }).click();
+  };
+  await choose('manual.pdf', '\x7fELF and what else a program begins with');
+  await expect(lead.getByRole('alert')).toContainText('“manual.pdf” is neither'.replace(/[“”]/g, '"'));
+  await choose('manual.pdf', '%PDF-1.4\n1 0 obj<</Type/Catalog>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF\n');
+  await expect(lead.getByRole('dialog')).toHaveCount(0);
+  const paper = await lead
+    .getByRole('row', { name: new RegExp(`^${source} `) })
+    .getByRole('link', { name: 'PDF' })
+    .getAttribute('href');
+  const kept = await lead.request.get(paper ?? '');
+  expect(kept.headers()['content-disposition']).toContain('attachment');
+  expect((await kept.body()).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('a window standard is asked for by one and signed by another', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  const standard = code('FW');
+  await lead.goto('/library/sources');
+  await lead.getByRole('button', { name: 'Ask for a standard' }).click();
+  await lead.getByLabel('Code').fill(standard);
+  await lead.getByRole('combobox', { name: 'Window of a' }).click();
+  await lead.getByRole('option', { name: 'torque' }).click();
+  await lead.getByLabel('To either side').fill('6 furlongs');
+  await lead.getByRole('combobox', { name: 'Stands in' }).click();
+  await lead.getByRole('option', { name: /^FW-02,/ }).click();
+  await lead.getByRole('button', { name: 'Ask for it' }).click();
+  await expect(lead.getByRole('alert')).toBeVisible();
+  await lead.getByLabel('To either side').fill('6 %');
+  await lead.getByRole('button', { name: 'Ask for it' }).click();
+  await expect(lead.getByRole('row', { name: new RegExp(`^${standard} `) })).toContainText('asked by Ansa Kettleby, not signed');
+  await expect(lead.getByRole('button', { name: `Sign ${standard}` })).toHaveCount(0);
+
+  const approver = await atDesk(browser, 'approver');
+  await approver.goto('/library/sources');
+  await approver.getByRole('button', { name: `Sign ${standard}` }).click();
+  await approver.getByLabel(/^Your password/).fill('guessed');
+  await approver.getByRole('dialog').getByRole('button', { name: 'Sign', exact: true }).click();
+  await expect(approver.getByRole('alert')).toContainText('That is not your password. Nothing was signed; try again.');
+  await sign(approver, 'Sign');
+  await expect(approver.getByRole('row', { name: new RegExp(`^${standard} `) })).toContainText('Tobin Harrowmere');
+});
+
+test('a permit is asked for, signed, shown at the bench and in the audit of its engine, and withdrawn', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  const serial = newSerial();
+  const departure = `A stepped insert in bolt hole 8 of ${serial}`;
+  await engineFor(lead, serial, 'Rafe Ondling');
+  await lead.goto('/library/permits');
+  await lead.getByRole('button', { name: 'Ask for a permit' }).click();
+  await lead.getByLabel('Find it by').fill('TN3 main caps');
+  await lead.getByRole('combobox', { name: 'Procedure' }).click();
+  await lead.getByRole('option', { name: 'Tarn TN3, main caps, stock bolts' }).click();
+  await lead.getByLabel('What may be done otherwise').fill(departure);
+  await lead.getByLabel('Why', { exact: true }).fill('The thread was stripped at teardown.');
+  await lead.getByLabel('from', { exact: true }).fill('2041-03-01');
+  await lead.getByRole('button', { name: 'Ask for it' }).click();
+  await expect(lead.getByRole('alert')).toContainText('A permit is limited: say until when, for which serials, or for how many engines.');
+  await lead.getByLabel('Only for these serials').fill(serial);
+  await lead.getByRole('button', { name: 'Ask for it' }).click();
+  const line = (page: Page) => page.getByRole('article').filter({ hasText: departure });
+  await expect(line(lead)).toContainText('asked');
+
+  const approver = await atDesk(browser, 'approver');
+  await approver.goto('/library/permits');
+  await line(approver).getByRole('button', { name: 'Sign it' }).click();
+  await sign(approver, 'Sign');
+  await expect(line(approver)).toContainText('in force');
+
+  const bench = await newBench(browser, `Bench of the permit ${serial}`);
+  await signInAtBench(bench, '1041');
+  await bench.getByLabel('Scan a serial').fill(`@S${serial}`);
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByText(departure)).toBeVisible();
+  await lead.goto(`/audit?serial=${serial}`);
+  await lead.getByRole('link', { name: serial }).click();
+  await expect(lead.getByText(departure)).toBeVisible();
+
+  await lead.goto('/library/permits');
+  await line(lead).getByRole('button', { name: 'Withdraw it' }).click();
+  await lead.getByRole('dialog').getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(lead.getByRole('alert')).toContainText('Say why.');
+  await lead.getByLabel('Why', { exact: true }).fill('The inserts are used up.');
+  await lead.getByRole('dialog').getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(line(lead)).toContainText('withdrawn');
+});
+
+test('what is typed into a draft is there again though one went on at once', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await lead.goto('/library?state=draft&find=front+gear');
+  await lead.getByRole('table').getByRole('link').first().click();
+  const about = `Typed at the last moment, ${String(Date.now())}`;
+  await lead.getByLabel('What the procedure is about, where that helps').fill(about);
+  await lead.getByRole('link', { name: 'Permits' }).click();
+  await expect(lead.getByRole('heading', { name: 'Deviation permits' })).toBeVisible();
+  await lead.goBack();
+  await expect(lead.getByLabel('What the procedure is about, where that helps')).toHaveValue(about);
+});
+
+test('a library of many is found in by value, family and state, and what was asked stands in the address', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await lead.goto('/library');
+  await lead.getByLabel('Find procedures').fill('23.6 ft-lb');
+  await expect(lead.getByText('that ask for 23.6 lbf·ft, in whatever unit it is printed', { exact: false })).toBeVisible();
+  await expect(lead.getByRole('link', { name: '32 N·m · +47° inner / +38° end' })).toBeVisible();
+  await lead.getByLabel('Find procedures').fill('');
+  await lead.getByRole('combobox', { name: 'Family' }).click();
+  await lead.getByRole('option', { name: 'Wick WV9' }).click();
+  await lead.getByRole('combobox', { name: 'State' }).click();
+  await lead.getByRole('option', { name: 'in review' }).click();
+  await expect(lead.getByText('1 procedure', { exact: true })).toBeVisible();
+  const address = lead.url();
+  await lead.getByRole('link', { name: '48 N·m · +72° · +61°' }).click();
+  await expect(lead.getByText('Revision A, in review')).toBeVisible();
+  await lead.goto(address);
+  await expect(lead.getByText('1 procedure', { exact: true })).toBeVisible();
+  await lead.getByLabel('Find procedures').fill('gearbox');
+  await expect(lead.getByText(/^No procedure has that\./)).toBeVisible();
+});

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Faults;
+
+use PDO;
+use PDOException;
+use PHPUnit\Framework\Assert;
+
+/** The instance that the fault tests have to themselves: its database, its services, its commands. */
+final class Instance
+{
+    public readonly string $folder;
+
+    public readonly string $base;
+
+    public function __construct()
+    {
+        $folder = getenv('TEKKAL_DATA');
+        Assert::assertIsString($folder, 'Run these by bin/tekkal test faults: they need an instance of their own.');
+        Assert::assertStringEndsWith('/var/faults', $folder);
+        $this->folder = $folder;
+        $this->base = 'http://127.0.0.1:'.$this->setting('TEKKAL_PORT');
+    }
+
+    public function setting(string $name): string
+    {
+        preg_match("/^$name=(.*)$/m", (string) file_get_contents($this->folder.'/.env'), $m);
+
+        return $m[1] ?? '';
+    }
+
+    /**
+     * @param  list<mixed>  $bindings
+     * @return list<array<string, mixed>>
+     */
+    public function rows(string $query, array $bindings = []): array
+    {
+        $pdo = new PDO(sprintf('mysql:host=127.0.0.1;port=%s;dbname=%s', $this->setting('DB_PORT'), $this->setting('DB_DATABASE')), $this->setting('DB_USERNAME'), $this->setting('DB_PASSWORD'), [PDO::ATTR_STRINGIFY_FETCHES => false]);
+        $statement = $pdo->prepare($query);
+        $statement->execute($bindings);
+
+        return $statement->fetchAll(PDO::FETCH_ASSOC);
+    }
+
+    /** Ends a service as a power cut would: it gets no chance to tidy up. */
+    public function kill(string $service): void
+    {
+        $pid = trim((string) @file_get_contents($this->folder.'/run/'.($service === 'mariadb' ? 'mariadb.pid' : "$service.group")));
+        if ($pid !== '') {
+            exec("kill -KILL $pid 2>/dev/null");
+        }
+    }
+
+    /** True when the application and its database answer within the time. */
+    public function answersWithin(int $seconds): bool
+    {
+        $http = new Http($this->base, 2_000);
+        $until = microtime(true) + $seconds;
+        do {
+            if ($http->get('session')[0] === 200 && $this->databaseAnswers()) {
+                return true;
+            }
+            usleep(100_000);
+        } while (microtime(true) < $until);
+
+        return false;
+    }
+
+    /** @return array{int, string} exit status and everything said */
+    public function tekkal(string ...$arguments): array
+    {
+        // Without the settings that PHPUnit gives to tests of the application.
+        $environment = sprintf('env -i PATH=%s HOME=%s TEKKAL_DATA=%s', escapeshellarg((string) getenv('PATH')), escapeshellarg((string) getenv('HOME')), escapeshellarg($this->folder));
+        exec(sprintf('%s %s %s 2>&1 </dev/null', $environment, escapeshellarg(dirname(__DIR__, 2).'/bin/tekkal'), implode(' ', array_map(escapeshellarg(...), $arguments))), $lines, $status);
+
+        return [$status, implode("\n", $lines)];
+    }
+
+    private function databaseAnswers(): bool
+    {
+        try {
+            return $this->rows('SELECT 1') !== [];
+        } catch (PDOException) {
+            return false;
+        }
+    }
+}

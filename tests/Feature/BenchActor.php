@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\People\Models\Device;
+use App\People\Models\Person;
+use App\Record\Models\Run;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Somebody sitting at an enrolled bench, acting over HTTP as the bench's own page would. */
+final class BenchActor
+{
+    /** The run that this actor works at. */
+    public string $run = '';
+
+    public function __construct(
+        private readonly World $world,
+        public readonly Device $device,
+        public readonly Person $person,
+        public readonly string $sitting,
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return TestResponse<Response>
+     */
+    public function command(string $path, array $body = []): TestResponse
+    {
+        return $this->world->atBench($this->device, $this->person, $this->sitting, 'POST', 'bench/'.$path, $body + [
+            'id' => (string) Str::uuid7(), 'device_seq' => $this->world->nextSeq($this->device), 'base_seq' => 0,
+            'device_time' => now()->toIso8601ZuluString('millisecond'), 'mono_ms' => 1000,
+        ]);
+    }
+
+    public function begin(string $job): self
+    {
+        $this->run = (string) $this->command('runs', ['assignment' => $job])->assertCreated()->json('id');
+
+        return $this;
+    }
+
+    /** @return TestResponse<Response> */
+    public function take(string $quantity, string $code): TestResponse
+    {
+        return $this->command("runs/$this->run/tools", ['quantity' => $quantity, 'tool' => $this->world->tools[$code]]);
+    }
+
+    /** Begun, with a fit wrench and gauge in hand. */
+    public function ready(string $job): self
+    {
+        $this->begin($job);
+        $this->take('torque', 'TW-04')->assertOk();
+        $this->take('angle', 'AG-02')->assertOk();
+
+        return $this;
+    }
+
+    /** @return array<string, mixed> */
+    public function show(): array
+    {
+        return (array) $this->world->atBench($this->device, $this->person, $this->sitting, 'GET', "bench/runs/$this->run")->assertOk()->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    public function reading(string $step, string $value, string $tool = 'TW-04', array $change = []): array
+    {
+        return $change + $this->observation('reading', $step) + [
+            'value' => $value, 'unit' => ['TW-04' => 'N.m', 'TW-07' => 'lbf.ft', 'TW-09' => 'N.m', 'AG-02' => 'deg'][$tool], 'raw' => $value,
+            'tool' => $this->world->tools[$tool], 'source' => 'typed', 'device_verdict' => 'in',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function observation(string $kind, string $step): array
+    {
+        return [
+            'id' => (string) Str::uuid7(), 'kind' => $kind, 'run' => $this->run === '' ? (string) Str::uuid7() : $this->run,
+            'subject' => Run::query()->find($this->run)->subject ?? (string) Str::uuid7(), 'sitting' => $this->sitting, 'step' => $step,
+            'device_seq' => $this->world->nextSeq($this->device), 'base_seq' => 1,
+            'device_time' => now()->toIso8601ZuluString('millisecond'), 'mono_ms' => 2000,
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  ...$observations
+     * @return TestResponse<Response>
+     */
+    public function send(array ...$observations): TestResponse
+    {
+        $first = $this->world->nextSeq($this->device);
+
+        return $this->sendAsIs(...array_map(fn (array $o, int $i): array => ['device_seq' => $first + $i] + $o, $observations, array_keys($observations)));
+    }
+
+    /**
+     * Sends without a session, as the outbox does after sign-out too.
+     *
+     * @return TestResponse<Response>
+     */
+    public function sendAsIs(mixed ...$observations): TestResponse
+    {
+        return $this->world->atBench($this->device, null, null, 'POST', 'bench/observations', ['sent_at' => now()->toIso8601ZuluString('millisecond'), 'observations' => $observations]);
+    }
+
+    public function completeAll(): void
+    {
+        foreach ($this->show()['walk_sheet'] as $line) {
+            $torque = $line['quantity'] === 'torque';
+            $this->send($this->reading($line['step'], $torque ? '32.0' : (string) ((int) $line['low'] + 2), $torque ? 'TW-04' : 'AG-02'))->assertOk();
+        }
+    }
+}

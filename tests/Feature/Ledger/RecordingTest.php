@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Ledger;
+
+use App\Ledger\Draft;
+use App\Ledger\Entry;
+use App\Ledger\Projector;
+use App\Ledger\Projectors;
+use App\Ledger\Rebuild;
+use App\Ledger\Recorder;
+use App\Ledger\Sequencer;
+use App\Shared\Ids;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
+use Tekkal\Core\Ledger\Leaf;
+use Tests\Feature\FeatureTestCase;
+
+final class RecordingTest extends FeatureTestCase
+{
+    public function test_every_column_of_an_entry_is_a_copy_of_what_its_bytes_say(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
+        $bench->send($bench->reading('snug:c2a:1', '32.1'))->assertOk();
+        foreach (DB::table('ledger_entries')->get() as $row) {
+            $entry = Entry::fromBytes($row->body, $row->leaf_hash);
+            self::assertSame(Leaf::hash($row->body), $row->leaf_hash);
+            self::assertSame(
+                [$row->entry_id, $row->type, $row->stream, $row->seq, $row->subject, $row->step, $row->person, $row->sitting, $row->device, $row->device_seq, $row->standing, $row->verdict],
+                [$entry->id(), $entry->type(), $entry->stream(), $entry->seq(), $entry->optional('subject'), $entry->optional('step'), $entry->optional('person'), $entry->optional('sitting'), $entry->optional('device'), $entry->number('device_seq'), $entry->optional('standing'), $entry->optional('verdict')],
+            );
+        }
+    }
+
+    public function test_a_stream_counts_its_entries_without_a_gap(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
+        $bench->completeAll();
+        $numbers = DB::table('ledger_entries')->where('stream', 'run/'.$bench->run)->orderBy('seq')->pluck('seq')->all();
+
+        self::assertSame(range(1, 19), $numbers);
+    }
+
+    public function test_an_entry_and_what_it_changes_are_stored_together_or_not_at_all(): void
+    {
+        $failing = new class implements Projector
+        {
+            public function tables(): array
+            {
+                return [];
+            }
+
+            public function types(): array
+            {
+                return ['signed_in'];
+            }
+
+            public function project(array $entries): void
+            {
+                throw new RuntimeException('killed between the two');
+            }
+        };
+        $recorder = new Recorder(new Projectors([$failing]));
+        $before = DB::table('ledger_entries')->count();
+        try {
+            $recorder->transaction(fn () => $recorder->append(new Draft(Ids::next(), 'signed_in', 'person/x', null)));
+            self::fail('The projector did not stop the recording.');
+        } catch (RuntimeException) {
+            self::assertSame($before, DB::table('ledger_entries')->count());
+            self::assertSame(0, DB::table('ledger_streams')->where('stream', 'person/x')->count());
+        }
+    }
+
+    /** With a snapshot from before the wait for a lock, two benches could each find a step still open. */
+    public function test_what_is_read_after_a_lock_is_what_its_last_holder_committed(): void
+    {
+        self::assertSame('READ-COMMITTED', DB::scalar('SELECT @@tx_isolation'));
+        $other = DB::connectUsing('other', config('database.connections.mariadb'));
+        DB::table('ledger_streams')->count();
+        $other->table('ledger_streams')->insert(['stream' => 'run/elsewhere', 'next_seq' => 7]);
+        try {
+            self::assertSame(7, DB::table('ledger_streams')->where('stream', 'run/elsewhere')->value('next_seq'));
+        } finally {
+            $other->table('ledger_streams')->where('stream', 'run/elsewhere')->delete();
+        }
+    }
+
+    public function test_nothing_is_recorded_outside_a_transaction(): void
+    {
+        while (DB::transactionLevel() > 0) {
+            DB::rollBack();
+        }
+        $this->expectException(LogicException::class);
+
+        app(Recorder::class)->append(new Draft(Ids::next(), 'signed_in', 'person/x', null));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function tampering(): iterable
+    {
+        yield 'changing an entry' => ["UPDATE ledger_entries SET verdict = 'in'"];
+        yield 'deleting an entry' => ['DELETE FROM ledger_entries'];
+        yield 'replacing an entry' => ["REPLACE INTO ledger_entries (id, entry_id) VALUES (1, 'x')"];
+        yield 'emptying the entries' => ['TRUNCATE ledger_entries'];
+        yield 'dropping the entries' => ['DROP TABLE ledger_entries'];
+        yield 'changing a leaf' => ["UPDATE ledger_leaves SET leaf_hash = ''"];
+        yield 'deleting a leaf' => ['DELETE FROM ledger_leaves'];
+        yield 'changing a revision' => ["UPDATE revisions SET document = ''"];
+        yield 'deleting a plan' => ['DELETE FROM plans'];
+        yield 'dropping the trigger' => ['DROP TRIGGER ledger_entries_no_update'];
+        yield 'adding a column' => ['ALTER TABLE ledger_entries ADD x INT'];
+        yield 'disguising a change as an upsert' => ["INSERT INTO ledger_entries (entry_id, format, type, stream, seq, received_at, body, leaf_hash) SELECT entry_id, format, type, stream, seq, received_at, body, leaf_hash FROM ledger_entries AS e ON DUPLICATE KEY UPDATE verdict = 'in'"];
+    }
+
+    #[DataProvider('tampering')]
+    public function test_the_applications_own_login_cannot_alter_the_record(string $statement): void
+    {
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessageMatches('/denied|only ever added to/');
+
+        // By a connection of its own: such statements commit whatever stands open before they are refused.
+        DB::connectUsing('tampering', config('database.connections.mariadb'))->unprepared($statement);
+    }
+
+    public function test_even_the_owner_is_refused_by_triggers_to_change_or_delete_an_entry(): void
+    {
+        foreach (["UPDATE ledger_entries SET verdict = 'in'", 'DELETE FROM ledger_entries'] as $statement) {
+            $row = DB::connection('owner')->table('ledger_entries')->insertGetId(['entry_id' => Ids::next(), 'format' => 'x', 'type' => 'x', 'stream' => Ids::next(), 'seq' => 1, 'received_at' => now(), 'body' => 'x', 'leaf_hash' => 'x']);
+            try {
+                DB::connection('owner')->unprepared("$statement WHERE id = $row");
+                self::fail('The trigger let it pass.');
+            } catch (QueryException $e) {
+                self::assertStringContainsString('only ever added to', $e->getMessage());
+            }
+        }
+        // What this test committed as the owner is beyond the rollback: the next refresh must begin from nothing.
+        RefreshDatabaseState::$migrated = false;
+    }
+
+    public function test_the_sequencer_numbers_every_entry_once_from_one(): void
+    {
+        $this->world->build();
+        app(Sequencer::class)->run();
+        app(Sequencer::class)->run();
+        $entries = DB::table('ledger_entries')->count();
+
+        self::assertSame(range(1, $entries), DB::table('ledger_leaves')->orderBy('leaf_no')->pluck('leaf_no')->all());
+        self::assertSame(0, DB::table('ledger_pending')->count());
+    }
+
+    public function test_rebuilding_from_the_ledger_gives_the_very_same_rows(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
+        $bench->send($bench->reading('snug:c2a:1', '27.4'));
+        $bench->send($bench->observation('backed_off', 'snug:c2a:1'));
+        $bench->send($bench->reading('snug:c2a:1', '23.5', 'TW-07'));
+        $bench->send($bench->reading('snug:c2a:1', '31.0'));
+        $bench->completeAll();
+        $bench->command("runs/$bench->run/finish")->assertOk();
+        $before = $this->projected();
+        app(Rebuild::class)->run();
+
+        self::assertNotSame([], $before['results']);
+        self::assertNotSame([], $before['findings']);
+        self::assertNotSame([], $before['readings_aside']);
+        self::assertEquals($before, $this->projected());
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    private function projected(): array
+    {
+        $rows = [];
+        foreach (app(Projectors::class)->tables() as $table) {
+            $rows[$table] = DB::table($table)->get()->map(fn (object $row): array => (array) $row)->sortBy(fn (array $row): string => json_encode($row) ?: '')->values()->all();
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\House;
+
+use PHPUnit\Framework\TestCase;
+
+/** Each house rule is broken once in a copy of the checkout; the check that holds the rule must say so. */
+final class PlantedBreachTest extends TestCase
+{
+    /** Who may import whom in the core, from left to right: the house's own words. */
+    private const CORE = [
+        'Statistics' => '', 'Ledger' => '', 'Unit' => '', 'Acceptance' => 'Unit Statistics', 'Joint' => 'Unit Statistics', 'Sequence' => 'Unit',
+        'Tool' => 'Unit Acceptance Statistics Joint', 'Procedure' => 'Unit Joint Sequence Acceptance Tool Ledger',
+        'Run' => 'Procedure Unit Joint Sequence Acceptance Tool Ledger', 'Schedule' => 'Run Procedure Tool Unit',
+        'Review' => 'Run Tool Procedure Acceptance Ledger Unit Sequence Joint Statistics',
+    ];
+
+    private const LADDER = ['Ledger', 'People', 'Record', 'Library', 'Crib', 'Builds', 'Bench', 'Audit'];
+
+    private static string $copy;
+
+    public static function setUpBeforeClass(): void
+    {
+        $root = dirname(__DIR__, 2);
+        self::$copy = sys_get_temp_dir().'/tekkal-house-'.bin2hex(random_bytes(4));
+        mkdir(self::$copy);
+        exec(sprintf('cd %s && git ls-files -co --exclude-standard -z | xargs -0 cp --parents -t %s 2>/dev/null', escapeshellarg($root), escapeshellarg(self::$copy)));
+        symlink("$root/vendor", self::$copy.'/vendor');
+        symlink("$root/node_modules", self::$copy.'/node_modules');
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        exec('rm -rf '.escapeshellarg(self::$copy));
+    }
+
+    public function test_an_import_that_the_core_refuses_is_caught_for_every_pair_of_its_parts(): void
+    {
+        $wanted = $files = [];
+        foreach ([...array_keys(self::CORE), 'Simulation'] as $part) {
+            $files[] = $this->plant("core/src/$part/PlantedTarget.php", "<?php\n\ndeclare(strict_types=1);\n\nnamespace Tekkal\\Core\\$part;\n\nfinal class PlantedTarget\n{\n}\n");
+        }
+        foreach (self::CORE as $part => $may) {
+            foreach (array_diff([...array_keys(self::CORE), 'Simulation'], [$part], explode(' ', $may)) as $other) {
+                $files[] = $this->importer("core/src/$part/Planted{$part}To$other.php", "Tekkal\\Core\\$part", "Tekkal\\Core\\$other\\PlantedTarget");
+                $wanted[] = "Planted{$part}To$other should not depend on Tekkal\\Core\\$other\\PlantedTarget";
+            }
+        }
+        foreach (['Illuminate\\Support\\Str' => 'Str', 'Carbon\\CarbonImmutable' => 'Carbon', 'App\\Ledger\\Draft' => 'App'] as $class => $name) {
+            $files[] = $this->importer("core/src/Unit/PlantedUnitTo$name.php", 'Tekkal\\Core\\Unit', $class);
+            $wanted[] = "PlantedUnitTo$name should not depend on $class";
+        }
+
+        $this->assertAllSaid($wanted, $this->inCopy('vendor/bin/phpstan', 'analyse', '-c', 'phpstan.neon', '--no-progress', '--error-format=raw', '--memory-limit=1G', ...$files));
+    }
+
+    public function test_an_import_against_the_ladder_is_caught_for_every_pair_of_areas(): void
+    {
+        $wanted = $files = [];
+        $areas = [...self::LADDER, 'StandIns', 'Desk'];
+        foreach ($areas as $area) {
+            $files[] = $this->plant("app/$area/PlantedTarget.php", "<?php\n\ndeclare(strict_types=1);\n\nnamespace App\\$area;\n\nfinal class PlantedTarget\n{\n}\n");
+        }
+        foreach ($areas as $i => $area) {
+            $left = in_array($area, self::LADDER, true) ? array_slice(self::LADDER, 0, $i) : [];
+            foreach (array_diff($areas, [$area], $left) as $other) {
+                $files[] = $this->importer("app/$area/Planted{$area}To$other.php", "App\\$area", "App\\$other\\PlantedTarget");
+                $wanted[] = "Planted{$area}To$other should not depend on App\\$other\\PlantedTarget";
+            }
+        }
+        $files[] = $this->importer('app/Audit/PlantedSimulation.php', 'App\\Audit', 'Tekkal\\Core\\Simulation\\Manner');
+        $wanted[] = 'PlantedSimulation should not depend on Tekkal\\Core\\Simulation\\Manner';
+
+        $this->assertAllSaid($wanted, $this->inCopy('vendor/bin/phpstan', 'analyse', '-c', 'phpstan-app.neon', '--no-progress', '--error-format=raw', '--memory-limit=1G', ...$files));
+    }
+
+    public function test_a_value_without_a_type_is_caught_in_the_core(): void
+    {
+        $file = $this->plant('core/src/Unit/PlantedLoose.php', "<?php\n\ndeclare(strict_types=1);\n\nnamespace Tekkal\\Core\\Unit;\n\nfinal class PlantedLoose\n{\n    public function any(\$x)\n    {\n        return \$x->y;\n    }\n}\n");
+
+        $this->assertAllSaid(['has parameter $x with no type specified', 'Cannot access property $y on mixed'], $this->inCopy('vendor/bin/phpstan', 'analyse', '-c', 'phpstan.neon', '--no-progress', '--error-format=raw', $file));
+    }
+
+    public function test_a_clock_chance_the_disk_and_the_environment_are_caught_in_the_core(): void
+    {
+        $this->plant('core/planted/Calls.php', "<?php\n\$a = time();\n\$b = new DateTimeImmutable('now');\n\$c = random_int(1, 6);\n\$d = \\file_get_contents('x');\n\$e = getenv('HOME');\n\$f = \$_SERVER;\necho 1;\n\$g = new DateTimeImmutable('2026-01-01');\n\$h->time();\n");
+        [$status, $said] = $this->inCopy('php', 'bin/lib/forbidden-calls.php', 'core/planted');
+
+        self::assertSame(1, $status);
+        foreach (['Calls.php:2: time()', 'Calls.php:3: new DateTimeImmutable of now', 'Calls.php:4: random_int()', 'Calls.php:5: file_get_contents()', 'Calls.php:6: getenv()', 'Calls.php:7: $_SERVER', 'Calls.php:8: echo'] as $place) {
+            self::assertStringContainsString($place, $said);
+        }
+        self::assertSame(7, substr_count($said, 'has no place in the core'), 'a date that is given and a method of that name are no breach');
+    }
+
+    public function test_php_that_is_not_in_the_houses_style_is_caught(): void
+    {
+        $file = $this->plant('app/Shared/PlantedStyle.php', "<?php\nnamespace App\\Shared;\nclass PlantedStyle{function x(){return array(1);}}\n");
+
+        self::assertSame(1, $this->inCopy('vendor/bin/pint', '--test', $file)[0]);
+    }
+
+    public function test_front_end_imports_against_the_house_are_caught(): void
+    {
+        $plants = [
+            'resources/js/areas/crib/planted.ts' => "import { Builds } from '@/areas/builds';\n\nexport const planted = Builds;\n",
+            'resources/js/ui/planted.ts' => "import { get } from '@/api/client';\n\nexport const planted = get;\n",
+            'resources/js/lib/planted.ts' => "import { Button } from '@/ui/Button';\n\nexport const planted = Button;\n",
+            'resources/js/api/planted.ts' => "import { Button } from '@/ui/Button';\n\nexport const planted = Button;\n",
+            'resources/js/app/planted.ts' => "import { Crib } from '@/areas/crib/screens/Crib';\n\nexport const planted = Crib;\n",
+            'resources/js/areas/audit/planted.ts' => "import { Screens } from '@/app/Screens';\n\nexport const planted = Screens;\n",
+        ];
+        foreach ($plants as $file => $code) {
+            $this->plant($file, $code);
+        }
+        [$status, $said] = $this->inCopy('npx', 'eslint', '--format', 'json', ...array_keys($plants));
+        $caught = [];
+        foreach (json_decode(substr($said, (int) strpos($said, '[')), true, flags: JSON_THROW_ON_ERROR) as $file) {
+            foreach ($file['messages'] as $message) {
+                $caught[substr($file['filePath'], strlen(self::$copy) + 1)][] = $message['ruleId'];
+            }
+        }
+
+        self::assertSame(1, $status);
+        foreach (array_keys($plants) as $file) {
+            self::assertContains($file === 'resources/js/app/planted.ts' ? 'boundaries/entry-point' : 'boundaries/element-types', $caught[$file] ?? [], $file);
+        }
+        foreach (array_keys($plants) as $file) {
+            unlink(self::$copy.'/'.$file);
+        }
+    }
+
+    public function test_typescript_that_is_not_strict_is_caught(): void
+    {
+        $this->plant('resources/js/lib/loose.ts', "export const loose = (a) => a;\nexport const maybe: string = [''][0];\n");
+        [$status, $said] = $this->inCopy('npx', 'tsc', '--noEmit');
+
+        self::assertNotSame(0, $status);
+        self::assertStringContainsString("loose.ts(1,23): error TS7006: Parameter 'a' implicitly has an 'any' type.", $said);
+        self::assertStringContainsString('loose.ts(2,14): error TS2322', $said, 'an item of a list may be missing');
+    }
+
+    public function test_front_end_code_that_prettier_would_write_otherwise_is_caught(): void
+    {
+        $this->plant('resources/js/lib/ugly.ts', "export const ugly  =  {a:1};\n");
+
+        self::assertSame(1, $this->inCopy('npx', 'prettier', '--check', 'resources/js/lib/ugly.ts')[0]);
+    }
+
+    public function test_a_contract_that_was_changed_without_its_types_is_caught(): void
+    {
+        $file = self::$copy.'/openapi/crib.yaml';
+        file_put_contents($file, str_replace('certificate: {type: string}', 'certificate: {type: integer}', (string) file_get_contents($file)));
+        [$status, $said] = $this->inCopy('node', 'bin/lib/contract.mjs', '--check');
+
+        self::assertSame(1, $status);
+        self::assertStringContainsString('resources/js/api/types.ts is not what openapi/ says.', $said);
+    }
+
+    private function plant(string $file, string $code): string
+    {
+        $path = self::$copy.'/'.$file;
+        if (! is_dir(dirname($path))) {
+            mkdir(dirname($path), 0755, true);
+        }
+        file_put_contents($path, $code);
+
+        return $file;
+    }
+
+    private function importer(string $file, string $namespace, string $class): string
+    {
+        $name = basename($file, '.php');
+
+        return $this->plant($file, "<?php\n\ndeclare(strict_types=1);\n\nnamespace $namespace;\n\nfinal class $name\n{\n    public function of(\\$class \$x): \\$class\n    {\n        return \$x;\n    }\n}\n");
+    }
+
+    /** @return array{int, string} exit status and everything said */
+    private function inCopy(string ...$command): array
+    {
+        exec(sprintf('cd %s && %s 2>&1', escapeshellarg(self::$copy), implode(' ', array_map(escapeshellarg(...), $command))), $lines, $status);
+
+        return [$status, implode("\n", $lines)];
+    }
+
+    /**
+     * @param  list<string>  $wanted
+     * @param  array{int, string}  $outcome
+     */
+    private function assertAllSaid(array $wanted, array $outcome): void
+    {
+        [$status, $said] = $outcome;
+        self::assertNotSame(0, $status);
+        self::assertSame([], array_values(array_filter($wanted, fn (string $sentence): bool => ! str_contains($said, $sentence))), "these breaches were not caught\n".substr($said, 0, 2000));
+    }
+}
