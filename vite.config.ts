@@ -1,4 +1,3 @@
-/// <reference types="vitest/config" />
 import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
@@ -9,5 +8,4 @@ export default defineConfig({
   plugins: [laravel({ input: ['resources/js/app/main.tsx'], refresh: false }), react(), tailwindcss()],
   resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
   build: { chunkSizeWarningLimit: 400 },
-  test: { environment: 'node', include: ['resources/js/lib/**/*.test.ts'] },
 });
