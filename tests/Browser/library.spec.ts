@@ -53,8 +53,8 @@ async function choose(page: Page, name: string | RegExp, begins: string): Promis
 
 /** From the tab that has the focus, or any of its row, to the one of that name. */
 async function part(page: Page, name: string): Promise<void> {
-  await reach(page, /^(Joint|Fasteners|Map|Orders|Sources|Rounds|Checks|Text)$/);
-  for (let i = 0; i < 8; i++) {
+  await reach(page, /^(Joint|Fasteners|Map|Orders|Sources|Rounds|Checks|Bench|Text)$/);
+  for (let i = 0; i < 9; i++) {
     if ((await page.evaluate(nameOfFocus)) === name) return;
     await page.keyboard.press('ArrowRight');
   }
@@ -316,6 +316,91 @@ test('bolts are dragged on the map, touched in turn into an order, and taken out
   await lead.getByRole('button', { name: 'Take out' }).click();
   await lead.getByRole('tab', { name: 'Orders' }).click();
   await expect(lead.getByText('3 · 2', { exact: true })).toBeVisible();
+});
+
+test('held partners, time limits, tools, things used up, marks, legs and rules of a source are written in forms', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await newDraft(lead);
+  const tab = (name: string) => lead.getByRole('tab', { name, exact: true }).click();
+  const text = async () => JSON.parse(await lead.getByLabel('Document').inputValue()) as Record<string, unknown> & { stages: Record<string, unknown>[] };
+  await tab('Fasteners');
+  await lead.getByRole('button', { name: 'A fastener' }).click();
+  await tab('Map');
+  await lead.getByRole('button', { name: 'Put them in' }).click();
+  await tab('Sources');
+  await lead.getByLabel('Cite from the register').selectOption('S-003');
+  await lead.getByRole('button', { name: 'Cite it' }).click();
+
+  await test.step('marks, what is used up, and a rule that the source demands', async () => {
+    await tab('Bench');
+    await lead.getByLabel('A mark is made').selectOption({ label: 'with each fastener' });
+    await lead.getByLabel('Which stroke').fill('white');
+    await lead.getByRole('button', { name: 'Another thing used up' }).click();
+    await lead.getByRole('group', { name: 'thing used up 1' }).getByLabel('Kind').selectOption('locker');
+    await lead.getByLabel('As the store calls it').fill('thread locker, medium');
+    await lead.getByRole('button', { name: 'A rule of a source’s own' }).click();
+    await lead.getByLabel('What goes wrong').selectOption({ label: 'the partner let go' });
+    await lead.getByLabel('Back to').selectOption({ label: 'loose' });
+    await lead.getByLabel('A new fastener').selectOption({ label: 'yes' });
+    await lead.getByLabel('the tool is out of use').check();
+  });
+
+  await test.step('a round at which a partner holds, in time after the one before it, in a block with legs', async () => {
+    await tab('Rounds');
+    await lead.getByLabel('Type a line').fill('20 N·m');
+    await lead.getByRole('button', { name: 'Add these rounds' }).click();
+    await lead.getByLabel('Another round').selectOption('block');
+    await lead.getByRole('button', { name: 'Add it' }).click();
+    await lead.getByLabel('Its rounds go').selectOption({ label: 'pair by pair' });
+    await lead.getByRole('button', { name: 'A leg of the 8 selected on the map' }).click();
+    await lead.getByRole('group', { name: 'Leg leg_1' }).getByLabel('Called').fill('the first pair');
+    await lead.getByRole('button', { name: 'A round in it' }).click();
+    await lead.getByRole('button', { name: /^2\.1 ?torque/ }).click();
+    const round = lead.locator('li', { has: lead.getByRole('button', { name: 'Round 2.1 up' }) }).last();
+    await round.getByLabel('Kind', { exact: true }).selectOption('hold');
+    await round.getByLabel('The partner holds').fill('the wheel');
+    await round.getByLabel('against').selectOption('anticlockwise');
+    await round.getByLabel('at', { exact: true }).fill('15 N·m');
+    await round.getByLabel('Target, ', { exact: false }).first().fill('60 N·m');
+    await round.getByRole('button', { name: /^More about all/ }).click();
+    await round.getByRole('button', { name: 'Watch a value beside it' }).click();
+    await round.getByLabel('Watched from, ', { exact: false }).fill('20°');
+    await round.getByLabel('Why', { exact: true }).fill('The shaft behind takes no torque.');
+    await round.getByText('More about this round').click();
+    await round.getByLabel('At the latest, for each fastener').fill('15 min');
+    await round.getByLabel('after its round').selectOption({ label: '1 torque' });
+    await round.getByLabel('Tool', { exact: true }).selectOption('torque_wrench');
+    await round.getByLabel('Its range reaches').fill('100 N·m');
+    await round.getByRole('group', { name: 'Only after all of' }).getByLabel('1 torque').check();
+    await round.getByRole('group', { name: 'Uses up' }).getByLabel('thread locker, medium').check();
+    await round.getByLabel('counts as one use of the fastener').check();
+  });
+
+  await test.step('stands in the document as it was said', async () => {
+    await tab('Text');
+    const document = await text();
+    expect(document.marks).toEqual({ when: 'each_fastener', stroke: 'white' });
+    expect(document.consumables).toEqual([{ key: 'item', kind: 'locker', name: 'thread locker, medium' }]);
+    expect(document.fault_overrides).toEqual([{ fault: 'partner_let_go', undo: 'loosening', source: 's_003', replace: 'yes', tool_out: true }]);
+    const [first, block] = document.stages as [{ key: string }, { stages: Record<string, unknown>[] }];
+    expect(block).toMatchObject({ traversal: 'pairs', legs: [{ key: 'leg_1', name: 'the first pair' }] });
+    expect(block.stages[0]).toMatchObject({
+      kind: 'hold',
+      held: { what: 'the wheel', direction: 'anticlockwise', torque: '15 N·m' },
+      targets: [{ target: '60 N·m', monitored: [{ quantity: 'angle', low: '20°' }] }],
+      within: { time: '15 min', after: first.key },
+      tool: { kind: 'torque_wrench', least_range: '100 N·m' },
+      needs: [first.key],
+      consumables: ['item'],
+      loading: true,
+      why: 'The shaft behind takes no torque.',
+    });
+  });
+
+  await test.step('and the core says that a pair of eight is none', async () => {
+    await lead.getByRole('tab', { name: /^Still wanting/ }).click();
+    await expect(lead.getByText(/a pair has two positions/)).toBeVisible();
+  });
 });
 
 test('a saved library is looked at before it is written: unchanged as it is, a changed procedure comes in as a draft', async ({ browser }) => {

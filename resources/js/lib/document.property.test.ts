@@ -87,7 +87,8 @@ const DEEDS: ((doc: Doc, next: Next) => Doc)[] = [
       ...doc.stages,
       {
         key: newKey('block', stageKeys(doc.stages)),
-        traversal: 'part_by_part',
+        traversal: 'sub_groups',
+        legs: [{ key: 'leg', positions: some(doc, next) }],
         stages: [{ key: newKey('inner', stageKeys(doc.stages)), kind: 'torque', targets: [{ positions: some(doc, next) }] }],
       },
     ],
@@ -108,6 +109,10 @@ function sound(doc: Doc): void {
       s.order.every((k) => keys.includes(k)),
       'an order names only what is there',
     ).toBe(true);
+  expect(
+    doc.stages.flatMap((s) => (s.legs ?? []).flatMap((l) => l.positions ?? [])).every((k) => keys.includes(k)),
+    'a leg too',
+  ).toBe(true);
   for (const s of allStages(doc.stages)) {
     expect(
       named(s.sequence).every((k) => keys.includes(k)),

@@ -1,5 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { type Doc, addPositions, movePositions, movedStage, newKey, numberedBy, removePositions, unshown, withField, withLine, withStage } from './document';
+import {
+  type Doc,
+  addPositions,
+  movePositions,
+  movedStage,
+  newKey,
+  numberedBy,
+  removePositions,
+  stagesBefore,
+  unshown,
+  unshownStage,
+  withField,
+  withInner,
+  withLine,
+  withStage,
+} from './document';
 import { begin, change, redo, undo } from './history';
 
 const doc: Doc = {
@@ -36,6 +51,10 @@ describe('a document being written', () => {
     expect(unshown({ ...doc, map: {} })).toBe('map.parts is no list');
     expect(unshown({ ...doc, stages: ['snug'] })).toBe('stages is no list');
     expect(unshown({ ...doc, checks: 'none' })).toBe('checks is no list');
+    expect(unshown({ ...doc, stages: [{ key: 'a', targets: 5 }] })).toBe('targets of a round is no list');
+    expect(unshown({ ...doc, stages: [{ key: 'a', stages: [{ key: 'b', legs: [{ key: 'l', positions: 'p1' }] }] }] })).toBe('positions of a round is no list');
+    expect(unshownStage({ key: 'a', stages: {} })).toBe('stages of a round is no list');
+    expect(unshownStage({ key: 'a', targets: [{ positions: ['p1'] }] })).toBeNull();
   });
 
   it('gives new positions keys and numbers that nothing else has', () => {
@@ -61,6 +80,28 @@ describe('a document being written', () => {
     expect(less.stages[1]?.stages?.[0]?.sequence).toEqual(['p2']);
   });
 
+  it('takes a position out of the legs of a block, however deep it stands', () => {
+    const stages = [
+      {
+        key: 'o',
+        stages: [
+          {
+            key: 'i',
+            legs: [
+              { key: 'l', positions: ['p1', 'p2'] },
+              { key: 'm', parts: ['c'] },
+            ],
+            stages: [],
+          },
+        ],
+      },
+    ];
+    expect(removePositions({ ...drawn, stages }, ['p1']).stages[0]?.stages?.[0]?.legs).toEqual([
+      { key: 'l', positions: ['p2'] },
+      { key: 'm', parts: ['c'] },
+    ]);
+  });
+
   it('numbers the map by an order, and what the order leaves out after it', () => {
     expect(numberedBy(drawn, ['p2']).map.positions.map((p) => p.number)).toEqual(['2', '1']);
   });
@@ -75,6 +116,20 @@ describe('a document being written', () => {
   it('leaves out what is empty, so that an absent value is never an empty text', () => {
     expect(withField({ key: 'a', why: 'x' }, 'why', '')).toEqual({ key: 'a' });
     expect(withField({ key: 'a' }, 'loading', true)).toEqual({ key: 'a', loading: true });
+  });
+
+  it('has a thing within a thing only as long as the inner one says something', () => {
+    const timed = withInner({ key: 'a' }, 'within', 'time', '15 min');
+    expect(timed).toEqual({ key: 'a', within: { time: '15 min' } });
+    expect(withInner(timed, 'within', 'after', 'snug')).toEqual({ key: 'a', within: { time: '15 min', after: 'snug' } });
+    expect(withInner(timed, 'within', 'time', '')).toEqual({ key: 'a' });
+    expect(withInner({ key: 'a', within: 'soon' }, 'within', 'time', '1 h')).toEqual({ key: 'a', within: { time: '1 h' } });
+  });
+
+  it('lets a round wait only for rounds before it, those in blocks included', () => {
+    expect(stagesBefore(doc.stages, 'c').map((s) => s.key)).toEqual(['a', 'b']);
+    expect(stagesBefore(doc.stages, 'a')).toEqual([]);
+    expect(stagesBefore(doc.stages, null).map((s) => s.key)).toEqual(['a', 'b', 'c']);
   });
 
   it('puts the rounds of a typed line behind the others, with the first source and the standard for their quantity', () => {

@@ -29,8 +29,11 @@ export type Stage = {
   stages?: Stage[];
   traversal?: string;
   parts?: string[];
+  legs?: Leg[];
   [field: string]: unknown;
 };
+/** Positions that a block does together, by parts or one by one. */
+export type Leg = { key: string; name?: string; parts?: string[]; positions?: string[]; [field: string]: unknown };
 export type Fastener = {
   key: string;
   name: string;
@@ -80,16 +83,27 @@ export type Doc = {
   [field: string]: unknown;
 };
 
+const isThings = (list: unknown) => Array.isArray(list) && list.every((item) => typeof item === 'object' && item !== null && !Array.isArray(item));
+
 /** What keeps a document from being shown by the editor; null where nothing does. Everything else the core judges. */
 export function unshown(value: object): string | null {
   const doc = value as Record<string, unknown>;
   const map = (typeof doc.map === 'object' && doc.map !== null ? doc.map : {}) as Record<string, unknown>;
-  const things = (list: unknown) => Array.isArray(list) && list.every((item) => typeof item === 'object' && item !== null && !Array.isArray(item));
-  for (const field of ['parts', 'positions']) if (!things(map[field])) return `map.${field} is no list`;
-  for (const field of ['fasteners', 'groups', 'surfaces', 'sources', 'stages']) if (!things(doc[field])) return `${field} is no list`;
-  for (const field of ['window_standards', 'sequences', 'checks', 'conflicts'])
-    if (doc[field] !== undefined && !things(doc[field])) return `${field} is no list`;
-  return Array.isArray(doc.cautions) ? null : 'cautions is no list';
+  for (const field of ['parts', 'positions']) if (!isThings(map[field])) return `map.${field} is no list`;
+  for (const field of ['fasteners', 'groups', 'surfaces', 'sources', 'stages']) if (!isThings(doc[field])) return `${field} is no list`;
+  for (const field of ['window_standards', 'sequences', 'checks', 'conflicts', 'consumables', 'fault_overrides'])
+    if (doc[field] !== undefined && !isThings(doc[field])) return `${field} is no list`;
+  if (!Array.isArray(doc.cautions)) return 'cautions is no list';
+  return (doc.stages as object[]).map(unshownStage).find((wrong) => wrong !== null) ?? null;
+}
+
+/** The same of one round or block. */
+export function unshownStage(value: object): string | null {
+  const stage = value as Record<string, unknown>;
+  for (const field of ['targets', 'legs', 'stages']) if (stage[field] !== undefined && !isThings(stage[field])) return `${field} of a round is no list`;
+  for (const inner of [...((stage.targets ?? []) as object[]), ...((stage.legs ?? []) as object[])] as Record<string, unknown>[])
+    for (const field of ['positions', 'parts']) if (inner[field] !== undefined && !Array.isArray(inner[field])) return `${field} of a round is no list`;
+  return ((stage.stages ?? []) as object[]).map(unshownStage).find((wrong) => wrong !== null) ?? null;
 }
 
 /** A key that nothing else has: the words in a–z, 0–9 and _, with a number where they are taken. */
@@ -108,6 +122,13 @@ export function newKey(words: string, taken: string[]): string {
 /** Every stage, those of blocks included, in the document's order. */
 export function allStages(stages: Stage[]): Stage[] {
   return stages.flatMap((s) => (s.stages ? allStages(s.stages) : [s]));
+}
+
+/** The stages before the one of that key; all where nothing has it. */
+export function stagesBefore(stages: Stage[], key: string | null): Stage[] {
+  const all = allStages(stages);
+  const at = all.findIndex((s) => s.key === key);
+  return at < 0 ? all : all.slice(0, at);
 }
 
 /** Every key of a stage or block. */
@@ -144,6 +165,13 @@ export function withField<T extends object>(thing: T, field: string, value: unkn
   return (empty ? rest : { ...rest, [field]: value }) as T;
 }
 
+/** A field of a thing within a thing; the inner thing goes with its last field. */
+export function withInner<T extends object>(thing: T, inner: string, field: string, value: unknown): T {
+  const now = (thing as Record<string, unknown>)[inner];
+  const next = withField(typeof now === 'object' && now !== null ? now : {}, field, value);
+  return withField(thing, inner, Object.keys(next).length === 0 ? undefined : next);
+}
+
 const round = (mm: number) => String(Math.round(mm * 10) / 10);
 
 export function addPositions(doc: Doc, points: { x: string; y: string }[], group: string, part: string): Doc {
@@ -173,12 +201,13 @@ export function withPositions(doc: Doc, keys: string[], change: (p: MapPosition)
   return { ...doc, map: { ...doc.map, positions: doc.map.positions.map((p) => (keys.includes(p.key) ? change(p) : p)) } };
 }
 
-/** Positions taken out of the map, of every order and of every target that names them. */
+/** Positions taken out of the map, of every order, leg and target that names them. */
 export function removePositions(doc: Doc, keys: string[]): Doc {
   const left = (order: string[]) => order.filter((k) => !keys.includes(k));
   const stage = (s: Stage): Stage => ({
     ...s,
     ...(s.stages ? { stages: s.stages.map(stage) } : {}),
+    ...(s.legs ? { legs: s.legs.map((leg) => (leg.positions ? { ...leg, positions: left(leg.positions) } : leg)) } : {}),
     ...(Array.isArray(s.sequence) ? { sequence: left(s.sequence) } : {}),
     ...(s.targets ? { targets: s.targets.map((t) => (t.positions ? { ...t, positions: left(t.positions) } : t)) } : {}),
   });

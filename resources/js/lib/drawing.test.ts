@@ -33,6 +33,11 @@ describe('the number of a position', () => {
     expect(numberPlace(edge[1] ?? low, map(edge, 'box', 180))).toEqual({ x: -1, y: 0 });
   });
 
+  it('stands outside where two heads face each other so closely that their numbers would run into one', () => {
+    const four = [at('1', 75, 75), at('2', 125, 75), at('3', 75, 125), at('4', 125, 125)];
+    expect(four.map((p) => numberPlace(p, map(four, 'box', 180)).y)).toEqual([-1, -1, 1, 1]);
+  });
+
   it('stands beside its head in a column of heads', () => {
     const column = [at('1', 100, 60), at('2', 100, 100), at('3', 100, 140)];
     expect(column.map((p) => numberPlace(p, map(column, 'box', 180)))).toEqual([

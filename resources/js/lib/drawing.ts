@@ -33,12 +33,19 @@ function nameAt(part: MapPart): readonly [number, number] {
   return part.shape === 'cap' ? [x, y + height / 2] : [x, y + height + 9];
 }
 
-/** Where a position's number stands: towards the middle of the joint unless another head or its cap's name is there. */
+/** Nearer than this to each other, two numbers run into one. */
+const APART = 13;
+
+const towardsMiddle = (p: MapPosition, map: Sketch['map']): 1 | -1 => (Number(p.y) < Number(map.height) / 2 ? 1 : -1);
+
+/** Where a position's number stands: towards the middle of the joint unless another head, its number or the cap's name is there. */
 export function numberPlace(position: MapPosition, map: Sketch['map']): Side {
   const [px, py] = [Number(position.x), Number(position.y)];
-  const towards = py < Number(map.height) / 2 ? 1 : -1;
+  const towards = towardsMiddle(position, map);
   const part = map.parts.find((p) => p.key === position.part);
-  const taken = map.positions.filter((p) => p.key !== position.key).map((p) => [Number(p.x), Number(p.y)] as const);
+  const others = map.positions.filter((p) => p.key !== position.key);
+  const taken = others.map((p) => [Number(p.x), Number(p.y)] as const);
+  const numbers = others.map((p) => [Number(p.x), Number(p.y) + towardsMiddle(p, map) * NUMBER_OFF] as const);
   const name = part && map.parts.length > 1 ? nameAt(part) : null;
   const sides: Side[] = [
     { x: 0, y: towards },
@@ -50,7 +57,10 @@ export function numberPlace(position: MapPosition, map: Sketch['map']): Side {
     const [nx, ny] = [px + x * NUMBER_OFF, py + y * NUMBER_OFF];
     const onDrawing = nx > 4 && nx < Number(map.width) - 4;
     return (
-      onDrawing && taken.every(([tx, ty]) => Math.hypot(tx - nx, ty - ny) >= CLEAR) && (name === null || Math.hypot(name[0] - nx, name[1] - ny) >= CLEAR - 5)
+      onDrawing &&
+      taken.every(([tx, ty]) => Math.hypot(tx - nx, ty - ny) >= CLEAR) &&
+      numbers.every(([tx, ty]) => Math.hypot(tx - nx, ty - ny) >= APART) &&
+      (name === null || Math.hypot(name[0] - nx, name[1] - ny) >= CLEAR - 5)
     );
   };
   return sides.find(clear) ?? { x: 0, y: towards };

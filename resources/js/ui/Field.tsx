@@ -14,7 +14,7 @@ export function Field({ label, error, hint, className = '', ...rest }: Props) {
         id={id}
         aria-invalid={error ? true : undefined}
         aria-describedby={error || hint ? `${id}-note` : undefined}
-        className={`w-full rounded border bg-sheet px-3 py-2 text-ink ${error ? 'border-fault' : 'border-line'}`}
+        className={`h-[42px] w-full rounded border bg-sheet px-3 text-ink ${error ? 'border-fault' : 'border-line'}`}
         {...rest}
       />
       {(error || hint) && (

@@ -4,6 +4,7 @@ import { useParams, useSearchParams } from 'react-router';
 import type { DraftSheet } from '@/api/types';
 import { Loaded } from '@/ui/states';
 import { Views } from '@/ui/Views';
+import { BenchTab } from './BenchTab';
 import { ChecksTab } from './ChecksTab';
 import { ConflictPanel } from './ConflictPanel';
 import { EditorHead } from './EditorHead';
@@ -82,6 +83,7 @@ function Desk({ sheet }: { sheet: DraftSheet }) {
               { key: 'sources', name: 'Sources', body: <GroundsTab {...editing} /> },
               { key: 'rounds', name: 'Rounds', body: <RoundsTab {...editing} /> },
               { key: 'checks', name: 'Checks', body: <ChecksTab {...editing} /> },
+              { key: 'bench', name: 'Bench', body: <BenchTab {...editing} /> },
               { key: 'text', name: 'Text', body: <TextTab {...editing} /> },
             ]}
           />

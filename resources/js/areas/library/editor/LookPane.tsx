@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { DraftLook } from '@/api/types';
 import { placeOf, placed } from '@/lib/pointer';
+import { count } from '@/lib/typeset';
 import { Failure, Waiting } from '@/ui/states';
 import { Views } from '@/ui/Views';
 import { ChangeList } from '../sheet/ChangeList';
@@ -23,7 +24,7 @@ export function LookPane(editing: Editing) {
       value={view}
       onChange={setView}
       views={[
-        { key: 'meaning', name: 'Meaning', body: <Meaning look={look} fasteners={doc.map.positions.length} /> },
+        { key: 'meaning', name: 'Meaning', body: <Meaning look={look} rounds={doc.stages.length} fasteners={doc.map.positions.length} /> },
         { key: 'doubts', name: 'Doubts', ...note(open), body: <Doubts {...editing} look={look} /> },
         { key: 'missing', name: 'Still wanting', ...note(missing), body: <Missing look={look} doc={doc} /> },
         {
@@ -42,10 +43,13 @@ export function LookPane(editing: Editing) {
 
 const note = (n: number) => (n > 0 ? { note: String(n) } : {});
 
-function Meaning({ look, fasteners }: { look: DraftLook; fasteners: number }) {
+function Meaning({ look, rounds, fasteners }: { look: DraftLook; rounds: number; fasteners: number }) {
   return (
     <div className="px-7 py-3">
-      <p className="text-lg font-semibold">{look.line === '' ? 'Nothing to tighten yet.' : look.line}</p>
+      <p className="text-lg font-semibold">{look.line !== '' ? look.line : rounds === 0 ? 'Nothing to tighten yet.' : 'It cannot be read whole yet.'}</p>
+      {look.line === '' && rounds > 0 && (
+        <p className="mt-1 text-soft">{count(look.problems.length, 'thing stands', 'things stand')} in the way, said under “Still wanting”.</p>
+      )}
       {look.figures && <FigureLine figures={look.figures} fasteners={fasteners} rungs={look.sheet?.rungs ?? []} />}
       {look.bands.length > 0 && (
         <div className="mt-4">

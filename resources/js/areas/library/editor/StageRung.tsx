@@ -2,7 +2,7 @@ import { type Stage, movedStage, withStage } from '@/lib/document';
 import { Button } from '@/ui/Button';
 import { StageForm } from './StageForm';
 import type { Editing } from './editor';
-import { STAGE_KINDS } from './stages';
+import { said } from './stages';
 
 export type ChangeStage = (what: string, next: (stage: Stage) => Stage | null) => void;
 type Props = { editing: Editing; stage: Stage; no: string; onChange: ChangeStage; onMove: (by: -1 | 1) => void };
@@ -75,10 +75,4 @@ export function StageRung({ editing, stage, no, onChange, onMove }: Props) {
       )}
     </li>
   );
-}
-
-function said(stage: Stage): string {
-  if (stage.name !== undefined && stage.name !== '') return stage.name;
-  if (stage.stages) return `block, ${(stage.traversal ?? 'in turn').replaceAll('_', ' ')}`;
-  return STAGE_KINDS.find((k) => k.value === stage.kind)?.text ?? stage.key;
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Doc, Stage, Target } from '@/lib/document';
 import { withField } from '@/lib/document';
 import { Another } from '@/ui/Another';
@@ -5,8 +6,10 @@ import { Cell } from '@/ui/Cell';
 import { Pick } from '@/ui/Pick';
 import { Remove } from '@/ui/Remove';
 import type { ChangeStage } from './StageRung';
+import { TargetDetails } from './TargetDetails';
+import type { Editing } from './editor';
 
-type Props = { doc: Doc; stage: Stage; onChange: ChangeStage };
+type Props = { editing: Editing; stage: Stage; onChange: ChangeStage };
 
 const WINDOWS = [
   { value: 'standard', text: 'standard' },
@@ -16,7 +19,8 @@ const WINDOWS = [
 const BARE = ['low', 'high', 'tolerance', 'window_standard', 'window_source'];
 
 /** Who gets what, and what is good: a row for each group. */
-export function TargetRows({ doc, stage, onChange }: Props) {
+export function TargetRows({ editing, stage, onChange }: Props) {
+  const { doc } = editing;
   const targets = stage.targets ?? [];
   const change = (at: number, what: string, next: (t: Target) => Target) => {
     onChange(`target ${String(at)} ${what}`, (s) => ({ ...s, targets: (s.targets ?? []).map((t, i) => (i === at ? next(t) : t)) }));
@@ -39,7 +43,7 @@ export function TargetRows({ doc, stage, onChange }: Props) {
         {targets.map((t, i) => (
           <TargetRow
             key={i}
-            doc={doc}
+            editing={editing}
             target={t}
             name={`${nameOf(doc, t)}, round ${stage.name ?? stage.key}`}
             onChange={(what, next) => {
@@ -68,71 +72,105 @@ export function TargetRows({ doc, stage, onChange }: Props) {
   );
 }
 
-const nameOf = (doc: Doc, t: Target) => doc.groups.find((g) => g.key === t.group)?.name ?? (t.positions ? `${String(t.positions.length)} positions` : 'nobody');
+const numbersOf = (doc: Doc, keys: string[]) =>
+  `no. ${doc.map.positions
+    .filter((p) => keys.includes(p.key))
+    .map((p) => p.number)
+    .join(', ')}`;
 
-type RowProps = { doc: Doc; target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void; onRemove: () => void };
+const nameOf = (doc: Doc, t: Target) => doc.groups.find((g) => g.key === t.group)?.name ?? (t.positions ? numbersOf(doc, t.positions) : 'nobody');
 
-function TargetRow({ doc, target, name, onChange, onRemove }: RowProps) {
+type RowProps = { editing: Editing; target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void; onRemove: () => void };
+
+function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
+  const { doc } = editing;
+  const [open, setOpen] = useState(target.aim !== undefined || target.monitored !== undefined);
   const missing = typeof target.target === 'object';
   const put = (field: string) => (value: unknown) => {
     onChange(field, (t) => withField(t, field, value));
   };
   return (
-    <tr className="align-top">
-      <td className="pr-1">
-        {target.positions ? (
-          <span className="block py-1">{nameOf(doc, target)}</span>
-        ) : (
-          <Pick
-            label={`Which get this, ${name}`}
-            hideLabel
-            value={target.group ?? ''}
-            onPick={put('group')}
-            options={[{ value: '', text: 'choose …' }, ...doc.groups.map((g) => ({ value: g.key, text: g.name }))]}
-          />
-        )}
-      </td>
-      <td className="pr-1">
-        {missing ? (
-          <Cell
-            label={`Why the target is missing, ${name}`}
-            value={(target.target as { missing: string }).missing}
-            onType={(v) => {
-              put('target')({ missing: v });
+    <>
+      <tr className="align-top">
+        <td className="pr-1">
+          <Whom editing={editing} target={target} name={name} onChange={onChange} />
+          <button
+            type="button"
+            aria-expanded={open}
+            aria-label={`More about ${name}`}
+            className="text-sm text-soft underline decoration-hair underline-offset-2"
+            onClick={() => {
+              setOpen(!open);
             }}
-            className="border-fault"
+          >
+            {open ? 'less' : 'more'}
+          </button>
+        </td>
+        <td className="pr-1">
+          {missing ? (
+            <Cell
+              label={`Why the target is missing, ${name}`}
+              value={(target.target as { missing: string }).missing}
+              onType={(v) => {
+                put('target')({ missing: v });
+              }}
+              className="border-fault"
+            />
+          ) : (
+            <Cell label={`Target, ${name}`} placeholder="15 lbf·ft" value={typeof target.target === 'string' ? target.target : ''} onType={put('target')} />
+          )}
+          <button
+            type="button"
+            className="text-sm whitespace-nowrap text-soft underline decoration-hair underline-offset-2"
+            onClick={() => {
+              put('target')(missing ? '' : { missing: 'not printed; ask the maker' });
+            }}
+          >
+            {missing ? 'it is to be had now' : 'not to be had yet'}
+          </button>
+        </td>
+        <WindowCells editing={editing} target={target} name={name} onChange={onChange} put={put} />
+        <td className="pr-1">
+          <Pick
+            label={`Source of the target, ${name}`}
+            hideLabel
+            value={target.target_source ?? ''}
+            onPick={put('target_source')}
+            options={[{ value: '', text: '–' }, ...doc.sources.map((s) => ({ value: s.key, text: s.record ?? (s.title === '' ? s.key : s.title) }))]}
           />
-        ) : (
-          <Cell label={`Target, ${name}`} placeholder="15 lbf·ft" value={typeof target.target === 'string' ? target.target : ''} onType={put('target')} />
-        )}
-        <button
-          type="button"
-          className="text-sm whitespace-nowrap text-soft underline decoration-hair underline-offset-2"
-          onClick={() => {
-            put('target')(missing ? '' : { missing: 'not printed; ask the maker' });
-          }}
-        >
-          {missing ? 'it is to be had now' : 'not to be had yet'}
-        </button>
-      </td>
-      <WindowCells doc={doc} target={target} name={name} onChange={onChange} put={put} />
-      <td className="pr-1">
-        <Pick
-          label={`Source of the target, ${name}`}
-          hideLabel
-          value={target.target_source ?? ''}
-          onPick={put('target_source')}
-          options={[{ value: '', text: '–' }, ...doc.sources.map((s) => ({ value: s.key, text: s.record ?? (s.title === '' ? s.key : s.title) }))]}
-        />
-      </td>
-      <td>
-        <Remove label={`Take target out, ${name}`} onClick={onRemove} />
-      </td>
-    </tr>
+        </td>
+        <td>
+          <Remove label={`Take target out, ${name}`} onClick={onRemove} />
+        </td>
+      </tr>
+      {open && <TargetDetails target={target} name={name} onChange={onChange} />}
+    </>
   );
 }
 
-function WindowCells({ doc, target, name, onChange, put }: Omit<RowProps, 'onRemove'> & { put: (field: string) => (value: unknown) => void }) {
+/** A group, or positions one by one: those that are selected on the map. */
+function Whom({ editing, target, name, onChange }: Omit<RowProps, 'onRemove'>) {
+  const { doc, selected } = editing;
+  const places = doc.map.positions.map((p) => p.key).filter((k) => selected.includes(k));
+  return (
+    <Pick
+      label={`Which get this, ${name}`}
+      hideLabel
+      value={target.positions ? '=' : (target.group ?? '')}
+      onPick={(v) => {
+        if (v === '=') return;
+        onChange('whom', (t) => (v === '+' ? { ...withField(t, 'group', ''), positions: places } : { ...withField(t, 'positions', []), group: v }));
+      }}
+      options={[
+        ...(target.positions ? [{ value: '=', text: nameOf(doc, target) }] : [{ value: '', text: 'choose …' }]),
+        ...doc.groups.map((g) => ({ value: g.key, text: g.name })),
+        ...(places.length > 0 ? [{ value: '+', text: `the ${String(places.length)} selected` }] : []),
+      ]}
+    />
+  );
+}
+
+function WindowCells({ editing: { doc }, target, name, onChange, put }: Omit<RowProps, 'onRemove'> & { put: (field: string) => (value: unknown) => void }) {
   const way = target.low !== undefined || target.high !== undefined ? 'limits' : target.tolerance !== undefined ? 'tolerance' : 'standard';
   const choose = (next: string) => {
     const begin: Partial<Target> = next === 'limits' ? { low: '', high: '' } : next === 'tolerance' ? { tolerance: '' } : {};

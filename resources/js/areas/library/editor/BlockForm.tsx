@@ -1,0 +1,117 @@
+import { type Leg, type Stage, newKey, stageKeys, withField } from '@/lib/document';
+import { Another } from '@/ui/Another';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Pick } from '@/ui/Pick';
+import { Remove } from '@/ui/Remove';
+import { FieldGrid } from './FieldGrid';
+import type { ChangeStage } from './StageRung';
+import type { Editing } from './editor';
+import { LEG_FIELDS, choicesAt } from './fields';
+import { freshStage } from './stages';
+
+type Props = { editing: Editing; stage: Stage; onChange: ChangeStage };
+
+const WAYS = [
+  { value: 'part_by_part', text: 'part by part' },
+  { value: 'pairs', text: 'pair by pair' },
+  { value: 'sub_groups', text: 'what can be reached, then the rest' },
+];
+
+/** Rounds that are carried out for one leg after another: each part, each pair, what the shaft lets one reach. */
+export function BlockForm({ editing, stage, onChange }: Props) {
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="grid grid-cols-3 items-end gap-3">
+        <Pick
+          label="Its rounds go"
+          value={stage.traversal ?? ''}
+          onPick={(v) => {
+            onChange('traversal', (s) => withField(s, 'traversal', v));
+          }}
+          options={WAYS}
+        />
+        <Field
+          className="col-span-2"
+          label="Why so"
+          value={stage.why ?? ''}
+          onChange={(e) => {
+            onChange('why', (s) => withField(s, 'why', e.target.value));
+          }}
+        />
+      </div>
+      <Legs editing={editing} stage={stage} onChange={onChange} />
+      <Button
+        small
+        className="self-start"
+        onClick={() => {
+          onChange('inner', (s) => ({
+            ...s,
+            stages: [...(s.stages ?? []), freshStage(editing.doc, 'torque', newKey('torque', stageKeys(editing.doc.stages)))],
+          }));
+        }}
+      >
+        A round in it
+      </Button>
+    </div>
+  );
+}
+
+function Legs({ editing, stage, onChange }: Props) {
+  const { doc, selected } = editing;
+  const legs = stage.legs ?? [];
+  const numbers = (leg: Leg) =>
+    doc.map.positions.filter((p) => leg.positions?.includes(p.key) === true || leg.parts?.includes(p.part) === true).map((p) => p.number);
+  const put = (next: Leg[]) => {
+    onChange('legs', (s) => withField(withField(s, 'legs', next), 'parts', next.length > 0 ? undefined : s.parts));
+  };
+  return (
+    <section>
+      {legs.length === 0 ? (
+        <p className="text-soft">Leg by leg as the parts stand on the map. For legs of your own, select the first one’s fasteners on the map.</p>
+      ) : (
+        <ol className="flex flex-col gap-2">
+          {legs.map((leg) => (
+            <li key={leg.key} className="border-b border-hair pb-2">
+              <fieldset className="flex items-end gap-3">
+                <legend className="sr-only">Leg {leg.name ?? leg.key}</legend>
+                <div className="grow">
+                  <FieldGrid
+                    columns="grid-cols-2"
+                    fields={LEG_FIELDS}
+                    of={leg}
+                    choices={choicesAt(doc)}
+                    onPut={(field, value) => {
+                      put(legs.map((l) => (l.key === leg.key ? withField(l, field, value) : l)));
+                    }}
+                  />
+                </div>
+                <span className="pb-2.5">no. {numbers(leg).join(', ')}</span>
+                <span className="pb-2">
+                  <Remove
+                    label={`Take leg ${leg.name ?? leg.key} out`}
+                    onClick={() => {
+                      put(legs.filter((l) => l.key !== leg.key));
+                    }}
+                  />
+                </span>
+              </fieldset>
+            </li>
+          ))}
+        </ol>
+      )}
+      {selected.length > 0 && (
+        <Another
+          text={`A leg of the ${String(selected.length)} selected on the map`}
+          onAdd={() => {
+            const key = newKey(
+              `leg_${String(legs.length + 1)}`,
+              legs.map((l) => l.key),
+            );
+            put([...legs, { key, positions: doc.map.positions.map((p) => p.key).filter((k) => selected.includes(k)) }]);
+          }}
+        />
+      )}
+    </section>
+  );
+}

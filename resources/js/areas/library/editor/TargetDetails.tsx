@@ -1,0 +1,72 @@
+import { type Target, withField } from '@/lib/document';
+import { Another } from '@/ui/Another';
+import { Cell } from '@/ui/Cell';
+import { Pick } from '@/ui/Pick';
+import { Remove } from '@/ui/Remove';
+
+type Watched = { quantity: string; low?: string; high?: string };
+type Props = { target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void };
+
+const QUANTITIES = ['torque', 'angle', 'length'].map((value) => ({ value, text: value }));
+
+/** What the tool is set to within the window, on what grounds, and what is watched beside the value one stops at. */
+export function TargetDetails({ target, name, onChange }: Props) {
+  const watched = (Array.isArray(target.monitored) ? target.monitored : []) as Watched[];
+  const put = (field: string) => (value: unknown) => {
+    onChange(field, (t) => withField(t, field, value));
+  };
+  return (
+    <tr>
+      <td colSpan={6} className="pt-1 pb-2">
+        <div className="flex flex-col gap-1 border-l border-hair pl-3">
+          <div className="flex items-center gap-2">
+            <span className="w-36 shrink-0 text-sm text-soft">set the tool to</span>
+            <Cell className="max-w-32" label={`The tool is set to, ${name}`} value={target.aim ?? ''} placeholder="as the target" onType={put('aim')} />
+            <span className="shrink-0 text-sm text-soft">because</span>
+            <Cell
+              label={`Why the tool is set so, ${name}`}
+              value={target.aim_evidence ?? ''}
+              placeholder="a trial, a calculation"
+              onType={put('aim_evidence')}
+            />
+          </div>
+          {watched.map((w, i) => {
+            const change = (field: string) => (value: string) => {
+              put('monitored')(watched.map((o, at) => (at === i ? withField(o, field, value) : o)));
+            };
+            return (
+              <div key={i} className="flex items-center gap-2">
+                <span className="w-36 shrink-0 text-sm text-soft">watched beside it</span>
+                <Pick
+                  className="w-32 shrink-0"
+                  label={`What is watched, ${name}`}
+                  hideLabel
+                  value={w.quantity}
+                  onPick={change('quantity')}
+                  options={QUANTITIES}
+                />
+                <span className="shrink-0 text-sm text-soft">good from</span>
+                <Cell className="max-w-32" label={`Watched from, ${name}`} value={w.low ?? ''} placeholder="30°" onType={change('low')} />
+                <span className="shrink-0 text-sm text-soft">to</span>
+                <Cell className="max-w-32" label={`Watched to, ${name}`} value={w.high ?? ''} onType={change('high')} />
+                <Remove
+                  label={`Watch it no more, ${name}`}
+                  onClick={() => {
+                    put('monitored')(watched.filter((_, at) => at !== i));
+                  }}
+                />
+              </div>
+            );
+          })}
+          <Another
+            className="self-start"
+            text="Watch a value beside it"
+            onAdd={() => {
+              put('monitored')([...watched, { quantity: 'angle' }]);
+            }}
+          />
+        </div>
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,238 @@
+import { type Doc, type Stage, stagesBefore } from '@/lib/document';
+import { WITH_ORDER, said } from './stages';
+
+type Option = { value: string; text: string };
+
+/** What a choice is made from. */
+export type Choices = { stages: Option[]; groups: Option[]; parts: Option[]; checks: Option[]; consumables: Option[]; sources: Option[] };
+
+/** One field of the document as the editor asks for it. */
+export type FieldSpec = { field: string; label: string } & (
+  | { as: 'text'; example?: string; wide?: boolean }
+  | { as: 'number' }
+  | { as: 'tick' }
+  | { as: 'one'; options: Option[]; usual?: string }
+  | { as: 'one-of' | 'several'; from: keyof Choices; usual?: string }
+);
+
+const words = (...values: string[]): Option[] => values.map((value) => ({ value, text: value.replaceAll('_', ' ') }));
+
+export const TOOL_FIELDS: FieldSpec[] = [
+  {
+    field: 'kind',
+    label: 'Tool',
+    as: 'one',
+    usual: 'what the round needs',
+    options: words('torque_wrench', 'angle_gauge', 'dial_gauge', 'micrometer', 'powered', 'hand', 'feeler_gauge', 'plastic_gauge'),
+  },
+  { field: 'least_range', label: 'Its range reaches', as: 'text', example: '150 N·m' },
+  { field: 'class', label: 'Accuracy class', as: 'text', example: '4 %' },
+];
+
+export const WITHIN_FIELDS: FieldSpec[] = [
+  { field: 'time', label: 'At the latest, for each fastener', as: 'text', example: '15 min' },
+  { field: 'after', label: 'after its round', as: 'one-of', from: 'stages' },
+];
+
+export const HELD_FIELDS: FieldSpec[] = [
+  { field: 'what', label: 'The partner holds', as: 'text', example: 'the wheel' },
+  { field: 'direction', label: 'against', as: 'one', options: words('anticlockwise', 'clockwise') },
+  { field: 'torque', label: 'at', as: 'text', example: '15 lbf·ft' },
+  { field: 'low', label: 'good from', as: 'text', example: '12 lbf·ft' },
+  { field: 'high', label: 'to', as: 'text', example: '18 lbf·ft' },
+];
+
+const TIGHTENS = ['torque', 'turn', 'stretch', 'hold'];
+const scopes = words('position', 'part', 'group', 'joint');
+
+/** What a round of a kind cannot do without, besides its targets and its order. */
+const NEEDED: Partial<Record<string, FieldSpec[]>> = {
+  turn: [{ field: 'threshold', label: 'Counted from', as: 'text', example: '15 lbf·ft' }],
+  stretch: [{ field: 'method', label: 'Measured', as: 'one', options: words('absolute', 'comparator') }],
+  check: [{ field: 'check', label: 'Which check', as: 'one-of', from: 'checks' }],
+  residual_torque: [{ field: 'method', label: 'Measured', as: 'one', options: words('first_movement', 'further_turn', 'loosen_and_retighten') }],
+  settle: [
+    { field: 'at_least', label: 'Wait at least', as: 'text', example: '10 min' },
+    { field: 'at_most', label: 'and at most', as: 'text', example: '24 h' },
+  ],
+  loosen: [
+    { field: 'how', label: 'How far', as: 'one', usual: 'as “back by” says', options: words('fully', 'by_angle') },
+    { field: 'back', label: 'Back by', as: 'text', example: '90°' },
+  ],
+};
+
+const FURTHER: (FieldSpec & { kinds: string[] })[] = [
+  { field: 'counted', label: 'Angle counts', kinds: ['turn'], as: 'one', usual: 'from the start of the round', options: words('from_threshold') },
+  { field: 'ceiling', label: 'Torque never above', kinds: ['stretch'], as: 'text', example: '90 N·m' },
+  { field: 'one_zero_within', label: 'One zero for a pair alike within', kinds: ['stretch'], as: 'text', example: '0.002 in' },
+  { field: 'prevailing', label: 'Prevailing torque', kinds: ['torque'], as: 'one', usual: 'none', options: words('included', 'added') },
+  { field: 'prevailing_from', label: 'measured in round', kinds: ['torque'], as: 'one-of', from: 'stages', usual: '–' },
+  { field: 'repeat_at_most', label: 'Passes at most', kinds: ['verification_pass'], as: 'number' },
+  { field: 'per', label: 'Asked once for', kinds: ['check'], as: 'one', usual: 'the joint', options: words('part', 'position') },
+  {
+    field: 'motion',
+    label: 'Motion',
+    kinds: [...TIGHTENS, 'verification_pass'],
+    as: 'one',
+    usual: 'as usual for its kind',
+    options: words('one_motion', 'may_ratchet'),
+  },
+  { field: 'shortfall', label: 'After a shortfall', kinds: [...TIGHTENS, 'verification_pass'], as: 'one', usual: 'back off', options: words('continue') },
+  { field: 'redo', label: 'A redo takes along', kinds: WITH_ORDER, as: 'one', usual: 'the position', options: scopes.slice(1) },
+  {
+    field: 'evidence',
+    label: 'Least evidence',
+    kinds: WITH_ORDER,
+    as: 'one',
+    usual: 'as usual for its kind',
+    options: words('measured', 'one_by_one', 'as_round'),
+  },
+  { field: 'loading', label: 'counts as one use of the fastener', kinds: ['seat', ...TIGHTENS], as: 'tick' },
+  { field: 'reversed', label: 'goes through its order backwards', kinds: [...WITH_ORDER, 'check'], as: 'tick' },
+];
+
+const ANY_ROUND: FieldSpec[] = [
+  { field: 'trial', label: 'is part of a trial fit', as: 'tick' },
+  { field: 'needs', label: 'Only after all of', as: 'several', from: 'stages' },
+  { field: 'consumables', label: 'Uses up', as: 'several', from: 'consumables' },
+];
+const ONLY_GROUPS: FieldSpec = { field: 'groups', label: 'Only for', as: 'several', from: 'groups' };
+
+export const neededFields = (kind: string): FieldSpec[] => NEEDED[kind] ?? [];
+
+export const furtherFields = (kind: string): FieldSpec[] => [
+  ...FURTHER.filter((f) => f.kinds.includes(kind)),
+  ...ANY_ROUND,
+  ...(['seat', 'loosen', 'check'].includes(kind) ? [ONLY_GROUPS] : []),
+];
+
+/** Whether each of its fasteners may have to follow another round in time. */
+export const mayBeLate = (kind: string): boolean => WITH_ORDER.includes(kind);
+
+export const LEG_FIELDS: FieldSpec[] = [
+  { field: 'name', label: 'Called', as: 'text', example: 'what can be reached first' },
+  { field: 'before', label: 'Before it, the check', as: 'one-of', from: 'checks', usual: 'none' },
+];
+
+export const MARK_FIELDS: FieldSpec[] = [
+  {
+    field: 'when',
+    label: 'A mark is made',
+    as: 'one',
+    usual: 'not said',
+    options: [
+      { value: 'each_fastener', text: 'with each fastener' },
+      { value: 'each_round', text: 'with each round' },
+      { value: 'at_the_end', text: 'once, at the end' },
+      { value: 'none', text: 'never' },
+    ],
+  },
+  { field: 'where', label: 'Where', as: 'one', usual: 'on the head', options: [{ value: 'beside', text: 'beside it' }] },
+  { field: 'stroke', label: 'Which stroke', as: 'text', example: 'white, across head and part' },
+];
+
+export const CONSUMABLE_FIELDS: FieldSpec[] = [
+  { field: 'kind', label: 'Kind', as: 'one', options: words('gasket', 'seal', 'locker', 'sealant', 'lubricant', 'plastic_gauge', 'other') },
+  { field: 'name', label: 'As the store calls it', as: 'text', example: 'thread locker, medium' },
+  { field: 'crushed_by', label: 'Set for good by', as: 'one-of', from: 'stages', usual: 'nothing' },
+];
+
+export const FAULT_FIELDS: FieldSpec[] = [
+  {
+    field: 'fault',
+    label: 'What goes wrong',
+    as: 'one',
+    options: [
+      { value: 'short', text: 'stopped short' },
+      { value: 'over', text: 'gone over' },
+      { value: 'over_stretched', text: 'stretched too far' },
+      { value: 'gave_way', text: 'gave way' },
+      { value: 'not_proved', text: 'not proved' },
+      { value: 'touched', text: 'touched after its round' },
+      { value: 'wrong_setting', text: 'wrong setting' },
+      { value: 'did_two', text: 'did two at once' },
+      { value: 'did_another', text: 'did another one' },
+      { value: 'clicked_without_moving', text: 'clicked without moving' },
+      { value: 'partner_let_go', text: 'the partner let go' },
+      { value: 'part_moved', text: 'the part moved' },
+      { value: 'dropped_wrench', text: 'dropped the wrench' },
+      { value: 'wrong_fastener', text: 'wrong fastener' },
+      { value: 'time_passed', text: 'the time has passed' },
+      { value: 'loosened', text: 'loosened' },
+    ],
+  },
+  {
+    field: 'undo',
+    label: 'Back to',
+    as: 'one',
+    options: [
+      { value: 'nothing', text: 'nothing is undone' },
+      { value: 'stage', text: 'the beginning of the round' },
+      { value: 'reference', text: 'where the angle is counted from' },
+      { value: 'loosening', text: 'loose' },
+      { value: 'beginning', text: 'the very beginning' },
+    ],
+  },
+  {
+    field: 'reach',
+    label: 'Where',
+    as: 'one',
+    usual: 'at that fastener',
+    options: [
+      { value: 'redo', text: 'as far as a redo of the round' },
+      { value: 'part', text: 'at its whole part' },
+      { value: 'round', text: 'in the whole round' },
+    ],
+  },
+  {
+    field: 'replace',
+    label: 'A new fastener',
+    as: 'one',
+    usual: 'no',
+    options: [
+      { value: 'if_loaded', text: 'if it was loaded' },
+      { value: 'if_check_fails', text: 'if its check fails' },
+      { value: 'yes', text: 'yes' },
+    ],
+  },
+  { field: 'decides', label: 'Who decides', as: 'one', usual: 'the lead', options: [{ value: 'assembler', text: 'the assembler' }] },
+  { field: 'source', label: 'Who says so', as: 'one-of', from: 'sources' },
+  { field: 'controlled', label: 'Only where one stops at', as: 'one', usual: 'anything', options: words('torque', 'angle', 'stretch', 'hand') },
+  {
+    field: 'reuse',
+    label: 'Only for fasteners',
+    as: 'one',
+    usual: 'of any kind',
+    options: [
+      { value: 'never', text: 'used once' },
+      { value: 'if_check_passes', text: 'used again if a check passes' },
+      { value: 'up_to', text: 'used a number of times' },
+      { value: 'free', text: 'used freely' },
+    ],
+  },
+  { field: 'redo', label: 'Only where a redo takes along', as: 'one', usual: 'anything', options: scopes },
+  { field: 'may_go_on', label: 'it may be taken further instead', as: 'tick' },
+  { field: 'tool_out', label: 'the tool is out of use', as: 'tick' },
+  { field: 'repair', label: 'the thread is repaired first', as: 'tick' },
+  { field: 'why', label: 'Why', as: 'text', wide: true },
+];
+
+/** Rounds with their numbers in the ladder. */
+function numbered(stage: Stage, no: string): [string, string][] {
+  return stage.stages ? stage.stages.flatMap((s, i) => numbered(s, `${no}.${String(i + 1)}`)) : [[stage.key, no]];
+}
+
+/** What may be chosen at a round: only earlier rounds can be waited for. */
+export function choicesAt(doc: Doc, stage?: Stage): Choices {
+  const named = (list: { key: string; name?: string }[]) => list.map((thing) => ({ value: thing.key, text: thing.name ?? thing.key }));
+  const numbers = new Map(doc.stages.flatMap((s, i) => numbered(s, String(i + 1))));
+  const consumables = Array.isArray(doc.consumables) ? (doc.consumables as { key: string; name?: string }[]) : [];
+  return {
+    stages: stagesBefore(doc.stages, stage?.key ?? null).map((s) => ({ value: s.key, text: `${numbers.get(s.key) ?? ''} ${said(s)}` })),
+    groups: named(doc.groups),
+    parts: named(doc.map.parts),
+    checks: named(doc.checks ?? []),
+    consumables: named(consumables),
+    sources: doc.sources.map((s) => ({ value: s.key, text: s.record ?? (s.title === '' ? s.key : s.title) })),
+  };
+}
