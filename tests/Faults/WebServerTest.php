@@ -79,10 +79,8 @@ final class WebServerTest extends TestCase
     public function test_one_browser_that_asks_without_pause_is_slowed_down_and_told_so(): void
     {
         $bench = (new BenchClient($this->instance->base, 60))->signIn();
-        $answers = [];
-        for ($i = 0; $i < 12; $i++) {
-            array_push($answers, ...Http::atOnce(array_fill(0, 50, [$this->http, 'session/end', []])));
-        }
+        // All at once: nginx counts what arrives, so that it does not matter how fast the machine answers.
+        $answers = Http::atOnce(array_fill(0, 500, [$this->http, 'session/end', []]));
         $refused = array_values(array_filter($answers, fn (array $a): bool => $a[0] === 429));
 
         self::assertNotSame([], $refused, json_encode(array_count_values(array_column($answers, 0))) ?: '');
