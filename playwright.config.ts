@@ -3,7 +3,9 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests/Browser',
   outputDir: 'var/e2e',
-  workers: 1,
+  // Every journey makes its own build and draft; most of a journey is waiting, so two share the machine well.
+  workers: 2,
+  fullyParallel: true,
   timeout: 90_000,
   expect: { timeout: 15_000 },
   reporter: [['list']],

@@ -37,41 +37,56 @@ for (const look of ['light', 'dark']) {
   });
 }
 
+const editor = (draft: string, ...parts: string[]) => parts.map((part): [string, string] => [`${draft}?part=${part}`, 'Clamp load, by estimate']);
+
+type Seen = { mains: string; draft: string };
+/** The library's places by address, and the heading that says each is there. */
+const PLACES: Record<string, (seen: Seen) => [string, string][]> = {
+  sheets: ({ mains }) => [
+    ['/library?state=superseded', 'Library'],
+    [mains, 'Fasteners'],
+    [`${mains}?view=grounds`, 'Clamp load, by estimate'],
+    [`${mains}?view=history`, 'Revisions'],
+  ],
+  'drawing board': ({ draft }) => editor(draft, 'joint', 'fasteners', 'map', 'orders'),
+  editor: ({ draft }) => editor(draft, 'sources', 'rounds', 'checks', 'bench', 'text'),
+  registers: () => [
+    ['/library/sources', 'Window standards'],
+    ['/library/conflicts', 'Conflicts between sources'],
+    ['/library/permits', 'Deviation permits'],
+    ['/library/import', 'Import a file'],
+  ],
+  workbench: () => [
+    [
+      '/library/workbench?thread=M11x1.5&strength=10.9&condition=engine+oil&torque=29+N%C2%B7m&angle=45%C2%B0&head=hex&bearing=16.4+mm&hole=11.5+mm&grip=54+mm&members=steel',
+      'The same torque with something else on it',
+    ],
+    ['/library/workbench?of=trial&pulls=50+0.142%3B55+0.150%3B60+0.163&low=0.145&high=0.160', 'Workbench'],
+    ['/library/workbench?of=pairing&lengths=a+60+mm%3Bb+60.1+mm%3Bc+60.2+mm', 'Workbench'],
+  ],
+};
+
 for (const look of ['light', 'dark']) {
-  test(`every view of the library is accessible in ${look}`, async ({ browser }) => {
-    const lead = await atDesk(browser, 'lead');
-    if (look === 'dark') await lead.getByRole('button', { name: 'Dark' }).click();
-    const { procedures } = (await (await lead.request.get('/api/library?state=approved')).json()) as {
-      procedures: { id: string; revision: string; joint: string }[];
-    };
-    const drafts = (await (await lead.request.get('/api/library?state=draft&find=front+gear')).json()) as { procedures: { id: string }[] };
-    const mains = procedures.find((p) => p.joint === 'Mains')?.revision ?? '';
-    const draft = `/library/drafts/${drafts.procedures[0]?.id ?? ''}`;
-    for (const [address, shown] of [
-      ['/library?state=superseded', 'Library'],
-      [`/library/${mains}`, 'Fasteners'],
-      [`/library/${mains}?view=grounds`, 'Clamp load, by estimate'],
-      [`/library/${mains}?view=history`, 'Revisions'],
-      ...['joint', 'fasteners', 'map', 'orders', 'sources', 'rounds', 'checks', 'text'].map(
-        (part) => [`${draft}?part=${part}`, 'Clamp load, by estimate'] as const,
-      ),
-      ['/library/sources', 'Window standards'],
-      ['/library/conflicts', 'Conflicts between sources'],
-      ['/library/permits', 'Deviation permits'],
-      ['/library/import', 'Import a file'],
-      [
-        '/library/workbench?thread=M11x1.5&strength=10.9&condition=engine+oil&torque=29+N%C2%B7m&angle=45%C2%B0&head=hex&bearing=16.4+mm&hole=11.5+mm&grip=54+mm&members=steel',
-        'The same torque with something else on it',
-      ],
-      ['/library/workbench?of=trial&pulls=50+0.142%3B55+0.150%3B60+0.163&low=0.145&high=0.160', 'Workbench'],
-      ['/library/workbench?of=pairing&lengths=a+60+mm%3Bb+60.1+mm%3Bc+60.2+mm', 'Workbench'],
-    ] as const) {
-      await lead.goto(address);
-      await expect(lead.getByRole('heading', { name: shown, exact: true })).toBeVisible();
-      await expect(lead.getByText('Fetching …')).toHaveCount(0);
-      await scan(lead, look === 'dark' ? 'contrast' : 'all');
-    }
-  });
+  for (const [where, places] of Object.entries(PLACES)) {
+    test(`the library’s ${where}: every view is accessible in ${look}`, async ({ browser }) => {
+      const lead = await atDesk(browser, 'lead');
+      if (look === 'dark') await lead.getByRole('button', { name: 'Dark' }).click();
+      const { procedures } = (await (await lead.request.get('/api/library?state=approved')).json()) as {
+        procedures: { revision: string; joint: string }[];
+      };
+      const drafts = (await (await lead.request.get('/api/library?state=draft&find=front+gear')).json()) as { procedures: { id: string }[] };
+      const seen = {
+        mains: `/library/${procedures.find((p) => p.joint === 'Mains')?.revision ?? ''}`,
+        draft: `/library/drafts/${drafts.procedures[0]?.id ?? ''}`,
+      };
+      for (const [address, shown] of places(seen)) {
+        await lead.goto(address);
+        await expect(lead.getByRole('heading', { name: shown, exact: true })).toBeVisible();
+        await expect(lead.getByText('Fetching …')).toHaveCount(0);
+        await scan(lead, look === 'dark' ? 'contrast' : 'all');
+      }
+    });
+  }
 }
 
 test('every view of the bench before the work is accessible', async ({ browser }) => {

@@ -1,5 +1,5 @@
 import { type Browser, type Page, expect, test } from '@playwright/test';
-import { atDesk } from './shop';
+import { atDesk, unlike } from './shop';
 
 /** What the focused thing is called, as a screen reader says it, roughly. */
 function nameOfFocus(): string {
@@ -61,11 +61,10 @@ async function part(page: Page, name: string): Promise<void> {
   throw new Error(`There is no part ${name}`);
 }
 
-let made = 0;
 async function newJoint(page: Page): Promise<{ code: string; name: string }> {
-  made += 1;
+  const number = unlike();
   // Each begins with a letter of its own, so that it is found in a list by what it begins with.
-  const code = `${'QXYZJK'.charAt(made % 6)}${String(Date.now() % 1_000_000)}`;
+  const code = `${'QXYZJK'.charAt(Number(number) % 6)}${number}`;
   const name = `${code} Rill`;
   await page.goto('/library');
   await expect(page.getByText(/^\d+ procedures$/)).toBeVisible();

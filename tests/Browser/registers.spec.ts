@@ -1,13 +1,9 @@
 import { Buffer } from 'node:buffer';
 import { type Page, expect, test } from '@playwright/test';
-import { PASSWORD, atDesk, engineFor, newBench, newSerial, signInAtBench } from './shop';
+import { PASSWORD, atDesk, engineFor, newBench, newSerial, signInAtBench, unlike } from './shop';
 
-let made = 0;
 /** A code that nothing else has. */
-function code(begins: string): string {
-  made += 1;
-  return `${begins}-${String(Date.now() % 1_000_000)}${String(made)}`;
-}
+const code = (begins: string): string => `${begins}-${unlike()}`;
 
 async function sign(page: Page, verb: string): Promise<void> {
   await page.getByLabel(/^Your password/).fill(PASSWORD);
@@ -126,7 +122,7 @@ test('what is typed into a draft is there again though one went on at once', asy
   const lead = await atDesk(browser, 'lead');
   await lead.goto('/library?state=draft&find=front+gear');
   await lead.getByRole('table').getByRole('link').first().click();
-  const about = `Typed at the last moment, ${String(Date.now())}`;
+  const about = `Typed at the last moment, ${unlike()}`;
   await lead.getByLabel('What the procedure is about, where that helps').fill(about);
   await lead.getByRole('link', { name: 'Permits' }).click();
   await expect(lead.getByRole('heading', { name: 'Deviation permits' })).toBeVisible();
