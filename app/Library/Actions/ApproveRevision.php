@@ -85,7 +85,7 @@ final readonly class ApproveRevision
         if ($made !== []) {
             $this->recorder->append(new Draft(Ids::next(), 'builds_rejudged', 'revision/'.$status->revision, $approver->id, data: [
                 'made_to' => $before->revision,
-                'builds' => array_map(fn (array $b): array => ['run' => $b['run'], 'subject' => $b['subject'], 'in' => $b['in'], 'out' => $b['out'], 'not_comparable' => $b['not_comparable']], $made),
+                'builds' => array_map(fn (array $b): array => ['run' => $b['run'], 'subject' => $b['subject'], 'in' => $b['in'], 'out' => $b['out'], 'not_comparable' => $b['not_comparable'], 'without_result' => $b['without_result']], $made),
             ], revisionHash: $event->documentHash, planHash: $event->planHash));
         }
         $changes = Comparison::of(Procedures::revision($before->revision), Procedures::document($before->revision), Procedures::revision($status->revision), Procedures::document($status->revision));

@@ -17,7 +17,7 @@ use Tekkal\Core\Unit\Written;
 final class MadeTo
 {
     /**
-     * @return list<array{run: string, subject: string, title: string, state: string, in: int, out: int, not_comparable: int, outside: list<string>}>
+     * @return list<array{run: string, subject: string, title: string, state: string, in: int, out: int, not_comparable: int, without_result: int, outside: list<string>}>
      */
     public static function of(string $revision, Plan $by): array
     {
@@ -43,11 +43,11 @@ final class MadeTo
     /**
      * @param  Collection<int, Result>  $results
      * @param  array<string, Step>  $steps  by id
-     * @return array{in: int, out: int, not_comparable: int, outside: list<string>}
+     * @return array{in: int, out: int, not_comparable: int, without_result: int, outside: list<string>}
      */
     private static function rejudged(Collection $results, array $steps, Plan $by): array
     {
-        $count = ['in' => 0, 'out' => 0, 'not_comparable' => 0, 'outside' => []];
+        $count = ['in' => 0, 'out' => 0, 'not_comparable' => 0, 'without_result' => 0, 'outside' => []];
         $done = [];
         foreach ($results as $result) {
             $window = ($steps[$result->step] ?? null)?->window;
@@ -62,8 +62,8 @@ final class MadeTo
             }
             $done[$result->step] = true;
         }
-        // What the new plan asks for beyond what was done cannot have been proved by it.
-        $count['not_comparable'] += count(array_diff_key($steps, $done));
+        // What the plan asks for beyond what was done: not reached yet, or new in it.
+        $count['without_result'] = count(array_diff_key($steps, $done));
 
         return $count;
     }

@@ -831,7 +831,10 @@ export interface components {
             state: components["schemas"]["BuildState"];
             in: number;
             out: number;
+            /** @description Results that the plan in force has no window of their kind for. */
             not_comparable: number;
+            /** @description Steps of the plan in force that have no result. */
+            without_result: number;
             outside: string[];
         };
         JudgedOrder: {

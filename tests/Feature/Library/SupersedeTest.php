@@ -55,8 +55,21 @@ final class SupersedeTest extends FeatureTestCase
         $made = $this->world->desk('lead', 'GET', 'library/revisions/'.$this->world->revision->id.'/builds')->assertOk()->assertJsonPath('by.letter', 'B')->assertJsonPath('builds.0.subject', $build);
         // completeAll turns to the lower limit and two degrees; the new window of the inner bolts begins above that.
         self::assertGreaterThan(0, $made->json('builds.0.out'));
-        self::assertSame(16, $made->json('builds.0.in') + $made->json('builds.0.out') + $made->json('builds.0.not_comparable'));
+        self::assertSame(16, $made->json('builds.0.in') + $made->json('builds.0.out'));
+        self::assertSame([0, 0], [$made->json('builds.0.not_comparable'), $made->json('builds.0.without_result')]);
         self::assertTrue(DB::table('ledger_entries')->where('type', 'builds_rejudged')->exists());
+    }
+
+    public function test_what_a_build_under_way_has_not_reached_is_no_result_that_cannot_be_compared(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
+        foreach (array_slice($bench->show()['walk_sheet'], 0, 3) as $line) {
+            $bench->send($bench->reading($line['step'], '32.0'))->assertOk();
+        }
+        $this->supersede();
+
+        $made = $this->world->desk('lead', 'GET', 'library/revisions/'.$this->world->revision->id.'/builds')->assertOk();
+        self::assertSame([3, 0, 0, 13], array_map(fn (string $what): mixed => $made->json("builds.0.$what"), ['in', 'out', 'not_comparable', 'without_result']));
     }
 
     public function test_everybody_concerned_is_told_what_changed_and_acknowledges_it(): void

@@ -23,7 +23,7 @@ export function Notices({ big = false }: { big?: boolean }) {
       {notices.map((n) => (
         <article key={n.id} className={`flex items-center gap-6 border-b border-hair px-7 last:border-b-0 ${big ? 'py-4 text-xl' : 'py-2.5'}`}>
           <p className="grow">
-            <b>{n.title}</b> {n.body}{' '}
+            <b className="mr-2">{n.title}</b>
             <span className="text-soft">
               {dayAndTime(n.sent_at, zone)}
               {n.link !== '' && !big && (
@@ -35,6 +35,11 @@ export function Notices({ big = false }: { big?: boolean }) {
                 </>
               )}
             </span>
+            {n.body.split('\n').map((line, i) => (
+              <span key={i} className="block">
+                {line}
+              </span>
+            ))}
           </p>
           <button
             type="button"

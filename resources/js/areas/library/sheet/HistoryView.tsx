@@ -41,6 +41,7 @@ export function HistoryView({ sheet }: { sheet: RevisionSheet }) {
       <div className="px-7 py-5">
         <Loaded query={procedure}>{(p) => <Relations procedure={p} />}</Loaded>
         {may('audit') && <MadeTo revision={sheet.id} letter={sheet.letter} />}
+        {may('audit') && sheet.state === 'approved' && sheet.compared_with && <MadeTo revision={sheet.compared_with.id} letter={sheet.compared_with.letter} />}
       </div>
     </div>
   );
@@ -142,7 +143,7 @@ function Relations({ procedure }: { procedure: ProcedureSheet }) {
 
 function MadeTo({ revision, letter }: { revision: string; letter: string }) {
   return (
-    <section>
+    <section className="mb-6">
       <h2 className="text-lg">Builds made to revision {letter}</h2>
       <Loaded query={useMadeTo(revision)}>{(made) => <MadeToTable made={made} revision={revision} />}</Loaded>
     </section>

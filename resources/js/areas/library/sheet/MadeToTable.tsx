@@ -1,5 +1,14 @@
 import { Link } from 'react-router';
+import { count } from '@/lib/typeset';
 import type { MadeTo } from '../queries';
+
+function notes(b: MadeTo['builds'][number]): string[] {
+  return [
+    ...b.outside,
+    ...(b.not_comparable > 0 ? [`${count(b.not_comparable, 'result')} cannot be compared`] : []),
+    ...(b.without_result > 0 ? [`${count(b.without_result, 'step')} without a result`] : []),
+  ];
+}
 
 /** Builds made to a revision; where another is in force, what their results are worth by that one. */
 export function MadeToTable({ made, revision }: { made: MadeTo; revision: string }) {
@@ -35,8 +44,11 @@ export function MadeToTable({ made, revision }: { made: MadeTo; revision: string
                   <td className="py-1.5 pr-5 text-right">{b.in}</td>
                   <td className={`py-1.5 text-right ${b.out > 0 ? 'font-semibold text-fault' : ''}`}>{b.out}</td>
                   <td className="py-1.5 pl-5 text-soft">
-                    {b.outside.join('; ')}
-                    {b.not_comparable > 0 && ` ${String(b.not_comparable)} cannot be compared.`}
+                    {notes(b).map((note) => (
+                      <span key={note} className="block">
+                        {note}
+                      </span>
+                    ))}
                   </td>
                 </>
               )}
