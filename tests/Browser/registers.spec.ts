@@ -84,6 +84,7 @@ test('a permit is asked for, signed, shown at the bench and in the audit of its 
   await lead.getByLabel('Find it by').fill('TN3 main caps');
   await lead.getByRole('combobox', { name: 'Procedure' }).click();
   await lead.getByRole('option', { name: 'Tarn TN3, main caps, stock bolts' }).click();
+  await lead.getByLabel('In which round').selectOption({ label: 'round 2, +47° inner, +38° end' });
   await lead.getByLabel('What may be done otherwise').fill(departure);
   await lead.getByLabel('Why', { exact: true }).fill('The thread was stripped at teardown.');
   await lead.getByLabel('from', { exact: true }).fill('2041-03-01');
@@ -93,6 +94,7 @@ test('a permit is asked for, signed, shown at the bench and in the audit of its 
   await lead.getByRole('button', { name: 'Ask for it' }).click();
   const line = (page: Page) => page.getByRole('article').filter({ hasText: departure });
   await expect(line(lead)).toContainText('asked');
+  await expect(line(lead)).toContainText('round “turn”');
 
   const approver = await atDesk(browser, 'approver');
   await approver.goto('/library/permits');

@@ -7,10 +7,12 @@ namespace App\Library\Actions;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Permit;
+use App\Library\Models\Procedure;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use App\Shared\Refused;
+use Tekkal\Core\Procedure\Stage;
 
 /** Deviation permits: asked for by one person, approved or refused by another; they end by themselves. */
 final readonly class GrantPermit
@@ -25,7 +27,7 @@ final readonly class GrantPermit
         $this->limited($fields);
 
         return $this->recorder->transaction(function () use ($procedure, $fields, $by): string {
-            Procedures::find($procedure);
+            $this->roundIsThere(Procedures::find($procedure), $fields['stage']);
             $this->recorder->lock('register/permits');
             $id = Ids::next();
             $code = sprintf('DP-%03d', Permit::query()->count() + 1);
@@ -63,6 +65,15 @@ final readonly class GrantPermit
             }
             $this->recorder->append(new Draft(Ids::next(), $type, 'permit/'.$id, $by->id, data: $data));
         });
+    }
+
+    private function roundIsThere(Procedure $procedure, ?string $round): void
+    {
+        $last = $round === null ? null : Procedures::last($procedure->id);
+        $rounds = $last === null ? [] : array_map(fn (Stage $s): string => $s->key(), Procedures::revision($last->revision)->stages());
+        if ($round !== null && ! in_array($round, $rounds, true)) {
+            throw Refused::field('stage', sprintf('%s has no round "%s". Its rounds: %s.', $procedure->title(), $round, $rounds === [] ? 'none yet' : implode(', ', $rounds)), $round);
+        }
     }
 
     /** @param  array{quantity: int|null, serials: string, valid_from: string, valid_until: string|null, ...}  $fields */

@@ -23,7 +23,7 @@ export function Choice({ label, value, onChange, options, placeholder, error, hi
       <Select.Root value={value} onValueChange={onChange}>
         <Select.Trigger
           aria-labelledby={id}
-          className={`flex w-full items-center justify-between rounded border bg-sheet px-3 py-2 text-left data-[placeholder]:text-soft ${error ? 'border-fault' : 'border-line'}`}
+          className={`flex h-[42px] w-full items-center justify-between gap-2 rounded border bg-sheet px-3 text-left whitespace-nowrap data-[placeholder]:text-soft ${error ? 'border-fault' : 'border-line'}`}
         >
           <Select.Value placeholder={placeholder} />
           <Select.Icon aria-hidden="true">▾</Select.Icon>

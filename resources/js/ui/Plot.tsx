@@ -13,7 +13,7 @@ type Props = {
   children: (x: Scale, y: Scale) => ReactNode;
 };
 
-const [LEFT, RIGHT, TOP, BOTTOM] = [52, 14, 14, 40];
+const [LEFT, RIGHT, TOP, BOTTOM] = [52, 14, 30, 40];
 
 /** Axes with units, round ticks, and whatever is drawn between them. */
 export function Plot({ x, y, label, width = 560, height = 300, bare = false, children }: Props) {
@@ -46,7 +46,7 @@ export function Plot({ x, y, label, width = 560, height = 300, bare = false, chi
       <text x={width - RIGHT} y={height - 6} textAnchor="end" fontSize={12} fill="var(--ink)">
         {x.label}
       </text>
-      <text x={LEFT + 6} y={TOP + 4} fontSize={12} fill="var(--ink)">
+      <text x={LEFT - 5} y={13} fontSize={12} fill="var(--ink)">
         {y.label}
       </text>
       {children(sx, sy)}

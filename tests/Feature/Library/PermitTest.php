@@ -79,6 +79,16 @@ final class PermitTest extends FeatureTestCase
         self::assertEqualsCanonicalizing(['refused', 'withdrawn'], array_column((array) $this->permits()->json('permits'), 'state'));
     }
 
+    public function test_a_permit_for_one_round_names_a_round_that_there_is(): void
+    {
+        $this->ask(['quantity' => 1, 'stage' => 'third'])->assertStatus(422)->assertJsonPath('field', 'stage')->assertJsonPath('value', 'third')
+            ->assertJsonPath('detail', 'Tarn TN3, main caps, stock bolts has no round "third". Its rounds: snug, turn.');
+        self::assertSame([], $this->permits()->json('permits'), 'nothing was asked for');
+
+        $this->ask(['quantity' => 1, 'stage' => 'turn'])->assertCreated();
+        self::assertSame('turn', $this->permits()->json('permits.0.stage'));
+    }
+
     /**
      * @param  array<string, mixed>  $limits
      * @return TestResponse<Response>

@@ -19,7 +19,10 @@ export function PermitLines({ permits }: { permits: Permit[] }) {
       {permits.map((p) => (
         <li key={p.id} className={`border-b border-hair py-1.5 ${over(p.state) ? 'text-soft' : ''}`}>
           <b>{p.code}</b>, {p.state}: {p.departure}
-          <span className="block text-sm text-soft">{limits(p)}</span>
+          <span className="block text-sm text-soft">
+            {p.stage !== null && `in round “${p.stage}”, `}
+            {limits(p)}
+          </span>
         </li>
       ))}
     </ul>

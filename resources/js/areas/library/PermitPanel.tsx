@@ -1,14 +1,17 @@
 import { post } from '@/api/client';
 import { Field } from '@/ui/Field';
+import { Pick } from '@/ui/Pick';
 import { TextArea } from '@/ui/TextArea';
 import { FormPanel } from './FormPanel';
 import { ProcedureChoice } from './ProcedureChoice';
+import { useProcedure, useRevision } from './queries';
 import { useForm } from './useForm';
 
 /** Asks for a permit; somebody else signs it. At least one limit must be set. */
 export function PermitPanel({ onClose }: { onClose: () => void }) {
   const { form, put, bind } = useForm({
     procedure: '',
+    stage: '',
     departure: '',
     reason: '',
     customer_reference: '',
@@ -17,9 +20,12 @@ export function PermitPanel({ onClose }: { onClose: () => void }) {
     valid_from: new Date().toISOString().slice(0, 10),
     valid_until: '',
   });
+  const { data: procedure } = useProcedure(form.procedure || undefined);
+  const { data: inForce } = useRevision(procedure?.revisions.find((r) => r.state === 'approved')?.id);
+  const rounds = inForce?.procedure === form.procedure ? inForce.rungs : [];
   const body = () => ({
     ...form,
-    stage: null,
+    stage: form.stage || null,
     customer_reference: form.customer_reference || null,
     quantity: form.quantity === '' ? null : form.quantity,
     serials: form.serials || null,
@@ -33,9 +39,30 @@ export function PermitPanel({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       command={() => post('library/permits', body())}
     >
-      <ProcedureChoice label="Procedure" state="approved" value={form.procedure} onChange={put('procedure')} placeholder="Departs from which" />
-      <TextArea label="What may be done otherwise" rows={2} {...bind('departure')} />
-      <TextArea label="Why" rows={2} {...bind('reason')} />
+      <ProcedureChoice
+        label="Procedure"
+        state="approved"
+        value={form.procedure}
+        onChange={(id) => {
+          put('procedure')(id);
+          put('stage')('');
+        }}
+        placeholder="Departs from which"
+      />
+      <Pick
+        label="In which round"
+        value={form.stage}
+        onPick={put('stage')}
+        disabled={rounds.length === 0}
+        options={[
+          { value: '', text: 'in the whole procedure' },
+          ...rounds.map((r, i) => ({ value: r.stage, text: `round ${String(i + 1)}, ${r.rows.map((row) => `${row.aim} ${row.whom}`).join(', ')}` })),
+        ]}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <TextArea label="What may be done otherwise" rows={3} {...bind('departure')} />
+        <TextArea label="Why" rows={3} {...bind('reason')} />
+      </div>
       <div className="grid grid-cols-3 gap-3">
         <Field label="from" type="date" {...bind('valid_from')} />
         <Field label="until" type="date" {...bind('valid_until')} />

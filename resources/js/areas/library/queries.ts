@@ -20,8 +20,12 @@ export function useProcedure(id: string | undefined) {
   });
 }
 
-export function useRevision(id: string) {
-  return useQuery({ queryKey: [...LIBRARY, 'revision', id], queryFn: () => get<RevisionSheet>(`library/revisions/${id}`) });
+export function useRevision(id: string | undefined) {
+  return useQuery({
+    queryKey: [...LIBRARY, 'revision', id],
+    queryFn: () => get<RevisionSheet>(`library/revisions/${id ?? ''}`),
+    enabled: id !== undefined,
+  });
 }
 
 export function useChanges(old: string, now: string) {

@@ -37,7 +37,7 @@ export function LibraryList() {
         <input
           aria-label="Find procedures"
           placeholder="49 lbf·ft, thread, marking, source, tool …"
-          className="w-80 rounded border border-line bg-sheet px-3 py-2 placeholder:text-soft"
+          className="h-[42px] w-80 rounded border border-line bg-sheet px-3 placeholder:text-soft"
           value={params.get('find') ?? ''}
           maxLength={80}
           onChange={(e) => {

@@ -88,7 +88,7 @@ function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => v
           <Link className="quiet" to={`/library?find=${encodeURIComponent(p.title.split(', ').at(-1) ?? '')}`}>
             {p.title}
           </Link>
-          {p.stage !== null && `, stage ${p.stage}`}; {limits(p)}
+          {p.stage !== null && `, round “${p.stage}”`}; {limits(p)}
         </p>
       </div>
       <div>

@@ -93,7 +93,7 @@ function Outcome({ trial, pulled, low, high }: Given) {
               {[low, high].map((limit) => (
                 <line key={limit} x1={52} x2={706} y1={y(limit)} y2={y(limit)} stroke="var(--ink)" strokeDasharray="7 3" />
               ))}
-              <line x1={x(trial.chosen)} x2={x(trial.chosen)} y1={14} y2={320} stroke="var(--now)" strokeWidth={2} />
+              <line x1={x(trial.chosen)} x2={x(trial.chosen)} y1={30} y2={320} stroke="var(--now)" strokeWidth={2} />
               {pulled.map((p, i) => (
                 <circle key={i} cx={x(Number(p.angle))} cy={y(Number(p.stretch))} r={4.5} fill="var(--ink)" />
               ))}
