@@ -317,13 +317,26 @@ test('bolts are dragged on the map, touched in turn into an order, and taken out
   await expect(lead.getByText('3 · 2', { exact: true })).toBeVisible();
 });
 
-test('held partners, time limits, tools, things used up, marks, legs and rules of a source are written in forms', async ({ browser }) => {
+test('shanks of segments, held partners, time limits, tools, things used up, marks, legs and rules of a source are written in forms', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
   await newDraft(lead);
   const tab = (name: string) => lead.getByRole('tab', { name, exact: true }).click();
   const text = async () => JSON.parse(await lead.getByLabel('Document').inputValue()) as Record<string, unknown> & { stages: Record<string, unknown>[] };
   await tab('Fasteners');
   await lead.getByRole('button', { name: 'A fastener' }).click();
+  await lead.getByText('More about this fastener').click();
+  for (const [i, length, diameter] of [
+    [1, '20 mm', '10 mm'],
+    [2, '30 mm', '8.2 mm'],
+  ] as const) {
+    await lead.getByRole('button', { name: 'Another segment of the shank' }).click();
+    const segment = lead.getByRole('group', { name: `segment of fastener 1 ${String(i)}` });
+    await segment.getByLabel('Shank length').fill(length);
+    await segment.getByLabel('Shank ⌀').fill(diameter);
+  }
+  await lead.getByRole('button', { name: 'Another surface' }).click();
+  await lead.getByLabel('What is on surface 1').selectOption('locker');
+  await lead.getByLabel('Working time on surface 1').fill('15 min');
   await tab('Map');
   await lead.getByRole('button', { name: 'Put them in' }).click();
   await tab('Sources');
@@ -378,6 +391,17 @@ test('held partners, time limits, tools, things used up, marks, legs and rules o
   await test.step('stands in the document as it was said', async () => {
     await tab('Text');
     const document = await text();
+    expect(document.fasteners).toMatchObject([
+      {
+        geometry: {
+          shank: [
+            { length: '20 mm', diameter: '10 mm' },
+            { length: '30 mm', diameter: '8.2 mm' },
+          ],
+        },
+      },
+    ]);
+    expect(document.surfaces).toEqual([{ key: 'locker', surface: 'threads', condition: 'locker', working_time: '15 min' }]);
     expect(document.marks).toEqual({ when: 'each_fastener', stroke: 'white' });
     expect(document.consumables).toEqual([{ key: 'item', kind: 'locker', name: 'thread locker, medium' }]);
     expect(document.fault_overrides).toEqual([{ fault: 'partner_let_go', undo: 'loosening', source: 's_003', replace: 'yes', tool_out: true }]);

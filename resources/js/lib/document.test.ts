@@ -6,6 +6,7 @@ import {
   movedStage,
   newKey,
   numberedBy,
+  recordedSurface,
   removePositions,
   stagesBefore,
   unshown,
@@ -124,6 +125,15 @@ describe('a document being written', () => {
     expect(withInner(timed, 'within', 'after', 'snug')).toEqual({ key: 'a', within: { time: '15 min', after: 'snug' } });
     expect(withInner(timed, 'within', 'time', '')).toEqual({ key: 'a' });
     expect(withInner({ key: 'a', within: 'soon' }, 'within', 'time', '1 h')).toEqual({ key: 'a', within: { time: '1 h' } });
+  });
+
+  it('gives a surface a key once it has a working time, so that its application can be recorded', () => {
+    const locker = { surface: 'threads', condition: 'locker' };
+    const timed = { ...locker, working_time: '15 min' };
+    expect(recordedSurface(doc, locker)).toEqual(locker);
+    expect(recordedSurface(doc, timed)).toEqual({ key: 'locker', ...timed });
+    expect(recordedSurface({ ...doc, surfaces: [{ key: 'locker', ...timed }] }, timed)).toEqual({ key: 'locker_2', ...timed });
+    expect(recordedSurface(doc, { key: 'own', ...timed })).toEqual({ key: 'own', ...timed });
   });
 
   it('lets a round wait only for rounds before it, those in blocks included', () => {

@@ -172,6 +172,15 @@ export function withInner<T extends object>(thing: T, inner: string, field: stri
   return withField(thing, inner, Object.keys(next).length === 0 ? undefined : next);
 }
 
+type Surface = Doc['surfaces'][number];
+
+/** What has a working time is applied on record, under a key; it gets one where it has none. */
+export function recordedSurface(doc: Doc, surface: Surface): Surface {
+  if (surface.working_time === undefined || surface.key !== undefined) return surface;
+  const taken = doc.surfaces.map((s) => (typeof s.key === 'string' ? s.key : ''));
+  return { key: newKey(surface.condition, taken), ...surface };
+}
+
 const round = (mm: number) => String(Math.round(mm * 10) / 10);
 
 export function addPositions(doc: Doc, points: { x: string; y: string }[], group: string, part: string): Doc {

@@ -7,13 +7,6 @@ export const RISK_CLASSES = ['A', 'B', 'C'].map(same);
 
 export const QUANTITIES = ['torque', 'angle', 'length'].map(same);
 
-export const HEADS = [
-  { value: 'hex', text: 'hexagon' },
-  { value: 'twelve_point', text: 'twelve-point' },
-  { value: 'internal', text: 'internal drive' },
-  { value: 'stud_with_nut', text: 'stud with nut' },
-];
-
 function same(value: string): { value: string; text: string } {
   return { value, text: value };
 }

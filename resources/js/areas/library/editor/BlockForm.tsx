@@ -7,8 +7,8 @@ import { Remove } from '@/ui/Remove';
 import { FieldGrid } from './FieldGrid';
 import type { ChangeStage } from './StageRung';
 import type { Editing } from './editor';
-import { LEG_FIELDS, choicesAt } from './fields';
-import { freshStage } from './stages';
+import { LEG_FIELDS, choicesAt } from '@/lib/fields';
+import { freshStage } from '@/lib/stages';
 
 type Props = { editing: Editing; stage: Stage; onChange: ChangeStage };
 

@@ -1,4 +1,5 @@
-import { type Doc, type Fastener, newKey, withField } from '@/lib/document';
+import { type Doc, type Fastener, newKey } from '@/lib/document';
+import { choicesAt } from '@/lib/fields';
 import { Another } from '@/ui/Another';
 import { Cell } from '@/ui/Cell';
 import { Pick } from '@/ui/Pick';
@@ -12,6 +13,7 @@ export function FastenersTab({ doc, edit }: Editing) {
   const change = (key: string, field: string, next: (f: Fastener) => Fastener) => {
     edit(`fastener ${key} ${field}`, (d) => ({ ...d, fasteners: d.fasteners.map((f) => (f.key === key ? next(f) : f)) }));
   };
+  const choices = choicesAt(doc);
   return (
     <div className="flex flex-col gap-5 px-7 py-4">
       {doc.fasteners.map((f, i) => (
@@ -19,11 +21,9 @@ export function FastenersTab({ doc, edit }: Editing) {
           key={f.key}
           fastener={f}
           no={i + 1}
-          onField={(field, value) => {
-            change(f.key, field, (now) => withField(now, field, value));
-          }}
-          onGeometry={(field, value) => {
-            change(f.key, field, (now) => withField(now, 'geometry', emptied(withField(now.geometry ?? {}, field, value))));
+          choices={choices}
+          onChange={(what, next) => {
+            change(f.key, what, next);
           }}
           onRemove={() => {
             edit('fastener', (d) => ({ ...d, fasteners: d.fasteners.filter((o) => o.key !== f.key) }));
@@ -41,8 +41,6 @@ export function FastenersTab({ doc, edit }: Editing) {
     </div>
   );
 }
-
-const emptied = (geometry: object) => (Object.keys(geometry).length === 0 ? undefined : geometry);
 
 /** A new kind of fastener, and a group of it, since one without the other is of no use. */
 function addFastener(doc: Doc): Doc {

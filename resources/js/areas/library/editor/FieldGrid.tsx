@@ -1,7 +1,7 @@
 import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { Tick } from '@/ui/Tick';
-import type { Choices, FieldSpec } from './fields';
+import type { Choices, FieldSpec } from '@/lib/fields';
 
 type Props = {
   fields: FieldSpec[];
@@ -17,7 +17,7 @@ export function FieldGrid({ fields, of, onPut, choices, columns = 'grid-cols-3' 
   const ticks = fields.filter((f) => f.as === 'tick');
   return (
     <div className="flex flex-col gap-3">
-      <div className={`grid ${columns} gap-3`}>
+      <div className={`grid ${columns} gap-3 empty:hidden`}>
         {fields.map((f) => f.as !== 'tick' && f.as !== 'several' && <OneField key={f.field} spec={f} of={of} onPut={onPut} choices={choices} />)}
       </div>
       {ticks.length > 0 && (
@@ -54,8 +54,10 @@ function OneField({ spec, of, onPut, choices }: OneProps) {
     const odd = chosen !== '' && !options.some((o) => o.value === chosen) ? [{ value: chosen, text: chosen.replaceAll('_', ' ') }] : [];
     return <Pick label={spec.label} value={chosen} onPick={put} options={[{ value: '', text: spec.usual ?? 'choose …' }, ...odd, ...options]} />;
   }
+  const missing = typeof value === 'object' && value !== null && 'missing' in value ? String(value.missing) : null;
   return (
     <Field
+      hint={missing === null ? undefined : `not to be had yet: ${missing}`}
       className={spec.as === 'text' && spec.wide === true ? 'col-span-3' : ''}
       label={spec.label}
       inputMode={spec.as === 'number' ? 'numeric' : 'text'}

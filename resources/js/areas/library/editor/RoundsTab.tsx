@@ -8,7 +8,7 @@ import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { StageRung } from './StageRung';
 import type { Editing } from './editor';
-import { STAGE_KINDS, freshStage } from './stages';
+import { STAGE_KINDS, freshStage } from '@/lib/stages';
 
 /** The tightening line grown into a ladder: typed as a line first, refined rung by rung. */
 export function RoundsTab(editing: Editing) {

@@ -7,8 +7,8 @@ import { JsonField } from './JsonField';
 import type { ChangeStage } from './StageRung';
 import { TargetRows } from './TargetRows';
 import type { Editing } from './editor';
-import { HELD_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from './fields';
-import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from './stages';
+import { HELD_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from '@/lib/fields';
+import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from '@/lib/stages';
 
 type Props = { editing: Editing; stage: Stage; onChange: ChangeStage };
 

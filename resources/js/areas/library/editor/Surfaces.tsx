@@ -1,15 +1,21 @@
-import { withField } from '@/lib/document';
+import { Fragment } from 'react';
+import { recordedSurface, withField } from '@/lib/document';
+import { SURFACE_GROUPS, choicesAt } from '@/lib/fields';
 import { Another } from '@/ui/Another';
 import { Cell } from '@/ui/Cell';
 import { Pick } from '@/ui/Pick';
 import { Remove } from '@/ui/Remove';
 import { CONDITIONS, SURFACES } from '../choices';
+import { FieldGrid } from './FieldGrid';
 import type { Editing } from './editor';
 
 /** What is on the contact surfaces: the same torque on another condition is another clamp load. */
 export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
-  const change = (at: number, field: string) => (value: string) => {
-    edit(`surface ${String(at)} ${field}`, (d) => ({ ...d, surfaces: d.surfaces.map((s, i) => (i === at ? withField(s, field, value) : s)) }));
+  const change = (at: number, field: string) => (value: unknown) => {
+    edit(`surface ${String(at)} ${field}`, (d) => ({
+      ...d,
+      surfaces: d.surfaces.map((s, i) => (i === at ? recordedSurface(d, withField(s, field, value)) : s)),
+    }));
   };
   return (
     <section>
@@ -17,30 +23,46 @@ export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
       <table className="mt-1 w-full">
         <tbody>
           {doc.surfaces.map((s, i) => (
-            <tr key={i}>
-              <td className="pr-1">
-                <Pick label={`Surface ${String(i + 1)}`} hideLabel value={s.surface} onPick={change(i, 'surface')} options={SURFACES} />
-              </td>
-              <td className="pr-1">
-                <Pick label={`What is on surface ${String(i + 1)}`} hideLabel value={s.condition} onPick={change(i, 'condition')} options={CONDITIONS} />
-              </td>
-              <td className="w-44">
-                <Cell
-                  label={`Working time on surface ${String(i + 1)}`}
-                  placeholder="done within, 15 min"
-                  value={typeof s.working_time === 'string' ? s.working_time : ''}
-                  onType={change(i, 'working_time')}
-                />
-              </td>
-              <td className="w-8">
-                <Remove
-                  label={`Take surface ${String(i + 1)} out`}
-                  onClick={() => {
-                    edit('surface', (d) => ({ ...d, surfaces: d.surfaces.filter((_, at) => at !== i) }));
-                  }}
-                />
-              </td>
-            </tr>
+            <Fragment key={i}>
+              <tr>
+                <td className="pr-1">
+                  <Pick label={`Surface ${String(i + 1)}`} hideLabel value={s.surface} onPick={change(i, 'surface')} options={SURFACES} />
+                </td>
+                <td className="pr-1">
+                  <Pick label={`What is on surface ${String(i + 1)}`} hideLabel value={s.condition} onPick={change(i, 'condition')} options={CONDITIONS} />
+                </td>
+                <td className="w-44">
+                  <Cell
+                    label={`Working time on surface ${String(i + 1)}`}
+                    placeholder="done within, 15 min"
+                    value={typeof s.working_time === 'string' ? s.working_time : ''}
+                    onType={change(i, 'working_time')}
+                  />
+                </td>
+                <td className="w-8">
+                  <Remove
+                    label={`Take surface ${String(i + 1)} out`}
+                    onClick={() => {
+                      edit('surface', (d) => ({ ...d, surfaces: d.surfaces.filter((_, at) => at !== i) }));
+                    }}
+                  />
+                </td>
+              </tr>
+              {doc.groups.length > 1 && (
+                <tr>
+                  <td colSpan={4} className="pb-2">
+                    <FieldGrid
+                      fields={[SURFACE_GROUPS]}
+                      of={s}
+                      choices={choicesAt(doc)}
+                      onPut={(field, value) => {
+                        change(i, field)(value);
+                      }}
+                    />
+                  </td>
+                </tr>
+              )}
+            </Fragment>
           ))}
         </tbody>
       </table>

@@ -1,7 +1,8 @@
 import type { JointEstimate } from '@/api/types';
+import { HEADS } from '@/lib/fields';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { CONDITIONS, HEADS } from '../choices';
+import { CONDITIONS } from '../choices';
 import { AttachPanel } from './AttachPanel';
 import { Asking } from './Asking';
 import { ClampPlot } from './ClampPlot';

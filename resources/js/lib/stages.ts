@@ -1,4 +1,4 @@
-import type { Doc, Stage } from '@/lib/document';
+import type { Doc, Stage } from './document';
 
 export const STAGE_KINDS = [
   { value: 'seat', text: 'seat' },

@@ -1,4 +1,4 @@
-import { type Doc, type Stage, stagesBefore } from '@/lib/document';
+import { type Doc, type Stage, stagesBefore } from './document';
 import { WITH_ORDER, said } from './stages';
 
 type Option = { value: string; text: string };
@@ -114,6 +114,94 @@ export const LEG_FIELDS: FieldSpec[] = [
   { field: 'before', label: 'Before it, the check', as: 'one-of', from: 'checks', usual: 'none' },
 ];
 
+const text = (field: string, label: string, example?: string): FieldSpec => ({ field, label, as: 'text', ...(example === undefined ? {} : { example }) });
+
+export const HEADS: Option[] = [
+  { value: 'hex', text: 'hexagon' },
+  { value: 'twelve_point', text: 'twelve-point' },
+  { value: 'internal', text: 'internal drive' },
+  { value: 'stud_with_nut', text: 'stud with nut' },
+];
+
+/** What the hand and the eye know of a kind of fastener. */
+export const FASTENER_FIELDS: FieldSpec[] = [
+  { field: 'name', label: 'Name', as: 'text', example: 'M10 × 1.5 × 80 cap bolt, class 10.9', wide: true },
+  text('thread', 'Thread', 'M10 × 1.5'),
+  text('strength', 'Class or grade', '10.9'),
+  text('length', 'Length', '80 mm'),
+  text('marking', 'Marking on the head'),
+  text('across_flats', 'Across flats', '16 mm'),
+  {
+    field: 'head',
+    label: 'Head',
+    as: 'one',
+    usual: 'not said',
+    options: HEADS,
+  },
+  text('drive', 'Drive', '1/2 in hexagon'),
+  {
+    field: 'reuse',
+    label: 'Used again',
+    as: 'one',
+    options: [
+      { value: 'free', text: 'as often as it is good' },
+      { value: 'if_check_passes', text: 'if its check passes' },
+      { value: 'up_to', text: 'so many tightenings' },
+      { value: 'never', text: 'new every time' },
+    ],
+  },
+];
+export const CYCLES_FIELD: FieldSpec = { field: 'cycles', label: 'Tightenings in all', as: 'number' };
+export const MORE_FASTENER_FIELDS: FieldSpec[] = [
+  text('material', 'Material, where it has no class'),
+  text('part_number', 'Part number in the source'),
+  { field: 'hand', label: 'Thread turns', as: 'one', usual: 'to the right', options: [{ value: 'left', text: 'to the left' }] },
+  text('never_exceed_stretch', 'Scrap beyond a stretch of', '0.20 mm'),
+  { field: 'source', label: 'Where the data come from', as: 'text', wide: true },
+];
+
+/** What estimates need, as far as it is known. */
+export const GEOMETRY_FIELDS: FieldSpec[] = [
+  text('grip_length', 'Clamped length', '60 mm'),
+  text('bearing_diameter', 'Bearing face, outer ⌀', '14.6 mm'),
+  text('hole_diameter', 'Hole ⌀', '11 mm'),
+];
+export const MORE_GEOMETRY_FIELDS: FieldSpec[] = [
+  text('engaged_length', 'Thread engaged', '18 mm'),
+  text('neck_diameter', 'Thinnest ⌀ of the shank', '7.8 mm'),
+  text('washer_thickness', 'Washer under the head', '2 mm'),
+];
+export const SHANK_FIELDS: FieldSpec[] = [text('length', 'Shank length', '42 mm'), text('diameter', 'Shank ⌀', '10 mm')];
+export const MEMBER_FIELDS: FieldSpec[] = [text('material', 'Clamped member of', 'steel'), text('thickness', 'Its thickness', '54 mm')];
+
+const LIMITS: Record<string, FieldSpec[]> = {
+  confirm: [],
+  measure: [text('low', 'Good from', '0.08 mm'), text('high', 'to', '0.30 mm')],
+  interval: [text('low', 'Good from', '0.04 mm'), text('high', 'to', '0.08 mm')],
+  go_no_go: [text('go', 'Enters', '0.05 mm'), text('no_go', 'Does not', '0.15 mm')],
+  compare: [text('change_at_most', 'Changes at most by', '0.02 mm'), { field: 'compare_with', label: 'with', as: 'one-of', from: 'checks' }],
+};
+
+export const CHECK_KINDS: Option[] = [
+  { value: 'confirm', text: 'yes or no' },
+  { value: 'measure', text: 'a measured value' },
+  { value: 'interval', text: 'between two marks of a gauge' },
+  { value: 'go_no_go', text: 'go and no-go gauge' },
+  { value: 'compare', text: 'against an earlier value' },
+];
+
+/** What a check's answer is held to. */
+export const limitFields = (kind: string): FieldSpec[] => LIMITS[kind] ?? [];
+
+export const CHECK_FIELDS: FieldSpec[] = [
+  text('method', 'How'),
+  text('why', 'Why'),
+  text('source', 'Whose check it is'),
+  { field: 'needs', label: 'Only after these have held', as: 'several', from: 'checks' },
+];
+
+export const SURFACE_GROUPS: FieldSpec = { field: 'groups', label: 'Only on', as: 'several', from: 'groups' };
+
 export const MARK_FIELDS: FieldSpec[] = [
   {
     field: 'when',
@@ -224,7 +312,8 @@ function numbered(stage: Stage, no: string): [string, string][] {
 
 /** What may be chosen at a round: only earlier rounds can be waited for. */
 export function choicesAt(doc: Doc, stage?: Stage): Choices {
-  const named = (list: { key: string; name?: string }[]) => list.map((thing) => ({ value: thing.key, text: thing.name ?? thing.key }));
+  const named = (list: { key: string; name?: string }[]) =>
+    list.map((thing) => ({ value: thing.key, text: thing.name === undefined || thing.name === '' ? thing.key : thing.name }));
   const numbers = new Map(doc.stages.flatMap((s, i) => numbered(s, String(i + 1))));
   const consumables = Array.isArray(doc.consumables) ? (doc.consumables as { key: string; name?: string }[]) : [];
   return {
