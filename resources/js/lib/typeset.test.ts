@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { calendarDay, count, day, dayAndTime } from './typeset';
+import { calendarDay, count, day, dayAndTime, expected } from './typeset';
 
 describe('typesetting', () => {
   it('shows an instant in the shop’s zone: half past eleven in the evening UTC in July is the next day in London', () => {
@@ -13,5 +13,9 @@ describe('typesetting', () => {
 
   it('counts one and many', () => {
     expect([count(1, 'step'), count(0, 'step'), count(2, 'person', 'people')]).toEqual(['1 step', '0 steps', '2 people']);
+  });
+
+  it('expects all or none of a share only where it is that', () => {
+    expect([1, 0.9996, 0.99, 0.805, 0.01, 0.004, 0].map(expected)).toEqual(['100 %', 'more than 99 %', '99 %', '81 %', '1 %', 'less than 1 %', '0 %']);
   });
 });

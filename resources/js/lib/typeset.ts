@@ -17,3 +17,10 @@ export function calendarDay(date: string): string {
 export function count(n: number, one: string, many = `${one}s`): string {
   return `${String(n)} ${n === 1 ? one : many}`;
 }
+
+/** A share as a percentage that claims neither all nor none where it is less, or more, than that. */
+export function expected(share: number): string {
+  if (share > 0.99 && share < 1) return 'more than 99 %';
+  if (share > 0 && share < 0.01) return 'less than 1 %';
+  return `${String(Math.round(share * 100))} %`;
+}

@@ -1,4 +1,5 @@
 import type { AngleTrial } from '@/api/types';
+import { expected } from '@/lib/typeset';
 import { Field } from '@/ui/Field';
 import { Plot, points } from '@/ui/Plot';
 import { TextArea } from '@/ui/TextArea';
@@ -50,7 +51,7 @@ export function TrialCalculator() {
 type Given = { trial: AngleTrial; pulled: { angle: string; stretch: string }[]; low: number; high: number };
 
 function Outcome({ trial, pulled, low, high }: Given) {
-  const inside = `${String(Math.round(trial.share_inside * 100))} %`;
+  const inside = expected(trial.share_inside);
   const sentence = `Turn to ${String(trial.chosen)}°: of fasteners like these, ${inside} are expected inside the window.`;
   return (
     <div className="max-w-3xl">
