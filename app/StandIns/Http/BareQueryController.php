@@ -19,7 +19,7 @@ final class BareQueryController
 
         return new JsonResponse(['rows' => match ($of) {
             'list' => $faces->offset(self::PAGE)->limit(self::PAGE)->get(),
-            'words' => $faces->where('words', 'like', '%'.$request->query('find').'%')->limit(self::PAGE)->get(),
+            'words' => $faces->whereRaw('cast(words as binary) like ?', ['%'.$request->query('find').'%'])->limit(self::PAGE)->get(),
             'value' => $faces->whereIn('procedure', DB::table('target_index')->select('procedure')->where('quantity', 'torque')->whereBetween('base_value', [31.9, 32.1]))->limit(self::PAGE)->get(),
             default => DB::table('revisions')->whereIn('id', [(string) $request->query('old'), (string) $request->query('new')])->get(),
         }]);

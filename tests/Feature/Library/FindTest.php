@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Library;
 
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 
@@ -27,6 +28,7 @@ final class FindTest extends FeatureTestCase
         yield 'an angle' => ['47°', 1];
         yield 'a value that nothing asks for' => ['49 lbf·ft', 0];
         yield 'a word that nothing has' => ['gearbox', 0];
+        yield 'a word with its accents aside' => ['Tärn', 1];
         yield 'a sign of the search itself' => ['%', 0];
     }
 
@@ -34,6 +36,19 @@ final class FindTest extends FeatureTestCase
     public function test_a_procedure_is_found_by(string $find, int $found): void
     {
         $this->world->desk('lead', 'GET', 'library?find='.rawurlencode($find))->assertOk()->assertJsonPath('total', $found);
+    }
+
+    public function test_what_is_found_by_a_word_goes_on_over_pages_each_sheet_once(): void
+    {
+        $face = (array) DB::table('procedure_faces')->first();
+        DB::table('procedure_faces')->insert(array_map(fn (int $i): array => ['procedure' => sprintf('%08d%s', $i, substr((string) $face['procedure'], 8)), 'place' => sprintf('%s %03d', $face['place'], $i)] + $face, range(1, 130)));
+
+        $seen = [];
+        foreach ([1 => 60, 2 => 60, 3 => 11, 4 => 0] as $page => $rows) {
+            $answer = $this->world->desk('lead', 'GET', "library?find=tarn&page=$page")->assertOk()->assertJsonPath('total', 131)->assertJsonPath('pages', 3)->assertJsonCount($rows, 'procedures');
+            array_push($seen, ...array_column((array) $answer->json('procedures'), 'id'));
+        }
+        self::assertCount(131, array_unique($seen));
     }
 
     public function test_a_value_that_is_asked_for_is_said_as_it_was_understood(): void
