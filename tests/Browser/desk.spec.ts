@@ -83,6 +83,8 @@ for (const look of ['light', 'dark']) {
         await lead.goto(address);
         await expect(lead.getByRole('heading', { name: shown, exact: true })).toBeVisible();
         await expect(lead.getByText('Fetching …')).toHaveCount(0);
+        if (address.endsWith('part=rounds')) await lead.locator('ol').getByRole('button', { expanded: false }).first().click();
+        for (const more of await lead.getByLabel('Parts of the procedure').locator('summary').all()) await more.click();
         await scan(lead, look === 'dark' ? 'contrast' : 'all');
       }
     });

@@ -57,6 +57,42 @@ test('an answer lost to a command does not stop the readings after it', async ({
   await expectBolt(bench, 2, 1);
 });
 
+test('a sheet that was asked for before a command and comes after it takes nothing back', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+  for (const bolt of [1, 2, 3, 4, 5, 6, 7]) {
+    await expectBolt(bench, bolt, 1);
+    await type(bench, '32');
+  }
+  await expectBolt(bench, 8, 1);
+  await expect(bench.getByText('all sent')).toBeVisible();
+
+  // The server answers at once; the answer is long on its way.
+  let arrives: () => void = () => undefined;
+  const late = new Promise<void>((resolve) => {
+    arrives = resolve;
+  });
+  let held = 0;
+  await bench.route('**/api/bench/runs/*', async (route) => {
+    const answer = await route.fetch();
+    held += 1;
+    await late;
+    await route.fulfill({ response: answer });
+  });
+  await type(bench, '32');
+  await expect(bench.getByRole('heading', { name: 'Take an angle gauge' })).toBeVisible();
+  await expect.poll(() => held).toBeGreaterThan(0);
+  await takeTool(bench, 'AG-02');
+  await expectBolt(bench, 1, 2);
+  const came = bench.waitForResponse('**/api/bench/runs/*');
+  arrives();
+  await came;
+  await type(bench, '46');
+  await expectBolt(bench, 2, 2);
+});
+
 test('what waits at a bench outlives signing out, and is sent without anybody signing in', async ({ browser }) => {
   const serial = newSerial();
   const lead = await atDesk(browser, 'lead');

@@ -32,7 +32,9 @@ export function useRun(id: string) {
       if (!outbox) throw new Error('the outbox is not open yet');
       return outbox.command<RunSheet>(`bench/runs/${id}/${path}`, { ...body, base_seq: lastSeq });
     },
-    onSuccess: (next) => {
+    onSuccess: async (next) => {
+      // A sheet still on its way was made before this one; coming after it, it would take back what the command did.
+      await client.cancelQueries({ queryKey: RUN(id) });
       client.setQueryData(RUN(id), next);
     },
   });
