@@ -6,7 +6,7 @@ export default defineConfig({
   // Every journey makes its own build and draft; most of a journey is waiting, so two share the machine well.
   workers: 2,
   fullyParallel: true,
-  timeout: 90_000,
+  timeout: 180_000,
   expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
