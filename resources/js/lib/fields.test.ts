@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import {
+  BLOCK_PARTS,
   CHECK_FIELDS,
   CHECK_KINDS,
   CONSUMABLE_FIELDS,
@@ -110,6 +111,7 @@ describe('the forms of the editor, held to the published schema', () => {
     asksForAll('marks', MARK_FIELDS, []);
     asksForAll('consumable', CONSUMABLE_FIELDS, ['key']);
     asksForAll('fault_override', FAULT_FIELDS, []);
+    asksForAll('block', [BLOCK_PARTS], ['key', 'traversal', 'legs', 'why', 'stages']);
     // Parts and positions of a leg are taken from the map.
     asksForAll('leg', LEG_FIELDS, ['key', 'parts', 'positions']);
   });

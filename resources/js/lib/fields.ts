@@ -17,6 +17,8 @@ export type FieldSpec = { field: string; label: string } & (
 
 const words = (...values: string[]): Option[] => values.map((value) => ({ value, text: value.replaceAll('_', ' ') }));
 
+const text = (field: string, label: string, example?: string): FieldSpec => ({ field, label, as: 'text', ...(example === undefined ? {} : { example }) });
+
 export const TOOL_FIELDS: FieldSpec[] = [
   {
     field: 'kind',
@@ -25,21 +27,21 @@ export const TOOL_FIELDS: FieldSpec[] = [
     usual: 'what the round needs',
     options: words('torque_wrench', 'angle_gauge', 'dial_gauge', 'micrometer', 'powered', 'hand', 'feeler_gauge', 'plastic_gauge'),
   },
-  { field: 'least_range', label: 'Its range reaches', as: 'text', example: '150 N·m' },
-  { field: 'class', label: 'Accuracy class', as: 'text', example: '4 %' },
+  text('least_range', 'Its range reaches', '150 N·m'),
+  text('class', 'Accuracy class', '4 %'),
 ];
 
 export const WITHIN_FIELDS: FieldSpec[] = [
-  { field: 'time', label: 'At the latest, for each fastener', as: 'text', example: '15 min' },
+  text('time', 'At the latest, for each fastener', '15 min'),
   { field: 'after', label: 'after its round', as: 'one-of', from: 'stages' },
 ];
 
 export const HELD_FIELDS: FieldSpec[] = [
-  { field: 'what', label: 'The partner holds', as: 'text', example: 'the wheel' },
+  text('what', 'The partner holds', 'the wheel'),
   { field: 'direction', label: 'against', as: 'one', options: words('anticlockwise', 'clockwise') },
-  { field: 'torque', label: 'at', as: 'text', example: '15 lbf·ft' },
-  { field: 'low', label: 'good from', as: 'text', example: '12 lbf·ft' },
-  { field: 'high', label: 'to', as: 'text', example: '18 lbf·ft' },
+  text('torque', 'at', '15 lbf·ft'),
+  text('low', 'good from', '12 lbf·ft'),
+  text('high', 'to', '18 lbf·ft'),
 ];
 
 const TIGHTENS = ['torque', 'turn', 'stretch', 'hold'];
@@ -47,18 +49,12 @@ const scopes = words('position', 'part', 'group', 'joint');
 
 /** What a round of a kind cannot do without, besides its targets and its order. */
 const NEEDED: Partial<Record<string, FieldSpec[]>> = {
-  turn: [{ field: 'threshold', label: 'Counted from', as: 'text', example: '15 lbf·ft' }],
+  turn: [text('threshold', 'Counted from', '15 lbf·ft')],
   stretch: [{ field: 'method', label: 'Measured', as: 'one', options: words('absolute', 'comparator') }],
   check: [{ field: 'check', label: 'Which check', as: 'one-of', from: 'checks' }],
   residual_torque: [{ field: 'method', label: 'Measured', as: 'one', options: words('first_movement', 'further_turn', 'loosen_and_retighten') }],
-  settle: [
-    { field: 'at_least', label: 'Wait at least', as: 'text', example: '10 min' },
-    { field: 'at_most', label: 'and at most', as: 'text', example: '24 h' },
-  ],
-  loosen: [
-    { field: 'how', label: 'How far', as: 'one', usual: 'as “back by” says', options: words('fully', 'by_angle') },
-    { field: 'back', label: 'Back by', as: 'text', example: '90°' },
-  ],
+  settle: [text('at_least', 'Wait at least', '10 min'), text('at_most', 'and at most', '24 h')],
+  loosen: [{ field: 'how', label: 'How far', as: 'one', usual: 'as “back by” says', options: words('fully', 'by_angle') }, text('back', 'Back by', '90°')],
 };
 
 const FURTHER: (FieldSpec & { kinds: string[] })[] = [
@@ -109,12 +105,13 @@ export const furtherFields = (kind: string): FieldSpec[] => [
 /** Whether each of its fasteners may have to follow another round in time. */
 export const mayBeLate = (kind: string): boolean => WITH_ORDER.includes(kind);
 
+/** Where a block has no legs of its own: the parts it goes through, in the order in which they are ticked. */
+export const BLOCK_PARTS: FieldSpec = { field: 'parts', label: 'Only these parts, one after the other', as: 'several', from: 'parts' };
+
 export const LEG_FIELDS: FieldSpec[] = [
-  { field: 'name', label: 'Called', as: 'text', example: 'what can be reached first' },
+  text('name', 'Called', 'what can be reached first'),
   { field: 'before', label: 'Before it, the check', as: 'one-of', from: 'checks', usual: 'none' },
 ];
-
-const text = (field: string, label: string, example?: string): FieldSpec => ({ field, label, as: 'text', ...(example === undefined ? {} : { example }) });
 
 export const HEADS: Option[] = [
   { value: 'hex', text: 'hexagon' },
@@ -131,13 +128,7 @@ export const FASTENER_FIELDS: FieldSpec[] = [
   text('length', 'Length', '80 mm'),
   text('marking', 'Marking on the head'),
   text('across_flats', 'Across flats', '16 mm'),
-  {
-    field: 'head',
-    label: 'Head',
-    as: 'one',
-    usual: 'not said',
-    options: HEADS,
-  },
+  { field: 'head', label: 'Head', as: 'one', usual: 'not said', options: HEADS },
   text('drive', 'Drive', '1/2 in hexagon'),
   {
     field: 'reuse',
@@ -216,12 +207,12 @@ export const MARK_FIELDS: FieldSpec[] = [
     ],
   },
   { field: 'where', label: 'Where', as: 'one', usual: 'on the head', options: [{ value: 'beside', text: 'beside it' }] },
-  { field: 'stroke', label: 'Which stroke', as: 'text', example: 'white, across head and part' },
+  text('stroke', 'Which stroke', 'white, across head and part'),
 ];
 
 export const CONSUMABLE_FIELDS: FieldSpec[] = [
   { field: 'kind', label: 'Kind', as: 'one', options: words('gasket', 'seal', 'locker', 'sealant', 'lubricant', 'plastic_gauge', 'other') },
-  { field: 'name', label: 'As the store calls it', as: 'text', example: 'thread locker, medium' },
+  text('name', 'As the store calls it', 'thread locker, medium'),
   { field: 'crushed_by', label: 'Set for good by', as: 'one-of', from: 'stages', usual: 'nothing' },
 ];
 

@@ -1,7 +1,7 @@
 import type { Doc, Fastener } from './document';
 import type { HeadShape, Sketch } from './drawing';
+import { HEADS } from './fields';
 
-const HEADS: readonly string[] = ['hex', 'twelve_point', 'internal', 'stud_with_nut'];
 const MM_PER_INCH = 25.4;
 
 /** "14 mm", "9/16 in", "0.55 in" in millimetres; null for anything else. For drawing only: the core reads what counts. */
@@ -29,7 +29,7 @@ export function sketchOf(doc: Doc): Sketch {
 }
 
 function head(fastener: Fastener): HeadShape | null {
-  return fastener.head !== undefined && HEADS.includes(fastener.head) ? (fastener.head as HeadShape) : null;
+  return HEADS.some((h) => h.value === fastener.head) ? (fastener.head as HeadShape) : null;
 }
 
 function size(printed: string, otherwise: string): string {

@@ -1,4 +1,6 @@
 import { type Leg, type Stage, newKey, stageKeys, withField } from '@/lib/document';
+import { BLOCK_PARTS, LEG_FIELDS, choicesAt } from '@/lib/fields';
+import { freshStage } from '@/lib/stages';
 import { Another } from '@/ui/Another';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -7,8 +9,6 @@ import { Remove } from '@/ui/Remove';
 import { FieldGrid } from './FieldGrid';
 import type { ChangeStage } from './StageRung';
 import type { Editing } from './editor';
-import { LEG_FIELDS, choicesAt } from '@/lib/fields';
-import { freshStage } from '@/lib/stages';
 
 type Props = { editing: Editing; stage: Stage; onChange: ChangeStage };
 
@@ -68,7 +68,19 @@ function Legs({ editing, stage, onChange }: Props) {
   return (
     <section>
       {legs.length === 0 ? (
-        <p className="text-soft">Leg by leg as the parts stand on the map. For legs of your own, select the first one’s fasteners on the map.</p>
+        <div className="flex flex-col gap-2">
+          <p className="text-soft">Leg by leg as the parts stand on the map. For legs of your own, select the first one’s fasteners on the map.</p>
+          {doc.map.parts.length > 1 && (
+            <FieldGrid
+              fields={[BLOCK_PARTS]}
+              of={stage}
+              choices={choicesAt(doc)}
+              onPut={(field, value) => {
+                onChange(field, (s) => withField(s, field, value));
+              }}
+            />
+          )}
+        </div>
       ) : (
         <ol className="flex flex-col gap-2">
           {legs.map((leg) => (

@@ -1,7 +1,7 @@
+import type { Choices, FieldSpec } from '@/lib/fields';
 import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { Tick } from '@/ui/Tick';
-import type { Choices, FieldSpec } from '@/lib/fields';
 
 type Props = {
   fields: FieldSpec[];
@@ -86,11 +86,8 @@ function Several({ spec, of, onPut, choices }: OneProps) {
             key={o.value}
             checked={chosen.includes(o.value)}
             onTick={(on) => {
-              // In the order of the document, whatever the order of ticking.
-              onPut(
-                spec.field,
-                [...options, ...lost].map((c) => c.value).filter((c) => (c === o.value ? on : chosen.includes(c))),
-              );
+              // What is ticked comes last: where the order counts it is that of ticking, and what stood there keeps its own.
+              onPut(spec.field, on ? [...chosen, o.value] : chosen.filter((c) => c !== o.value));
             }}
           >
             {o.text}

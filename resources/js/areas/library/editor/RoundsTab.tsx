@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { post } from '@/api/client';
 import { type Check, type Stage, movedStage, newKey, stageKeys, withLine, withStage } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
+import { STAGE_KINDS, freshStage } from '@/lib/stages';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { StageRung } from './StageRung';
 import type { Editing } from './editor';
-import { STAGE_KINDS, freshStage } from '@/lib/stages';
 
 /** The tightening line grown into a ladder: typed as a line first, refined rung by rung. */
 export function RoundsTab(editing: Editing) {

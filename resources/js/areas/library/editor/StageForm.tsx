@@ -1,4 +1,6 @@
 import { type Stage, unshownStage, withField, withInner } from '@/lib/document';
+import { HELD_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from '@/lib/fields';
+import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from '@/lib/stages';
 import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { BlockForm } from './BlockForm';
@@ -7,8 +9,6 @@ import { JsonField } from './JsonField';
 import type { ChangeStage } from './StageRung';
 import { TargetRows } from './TargetRows';
 import type { Editing } from './editor';
-import { HELD_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from '@/lib/fields';
-import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from '@/lib/stages';
 
 type Props = { editing: Editing; stage: Stage; onChange: ChangeStage };
 

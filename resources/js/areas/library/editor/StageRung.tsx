@@ -1,8 +1,8 @@
 import { type Stage, movedStage, withStage } from '@/lib/document';
+import { said } from '@/lib/stages';
 import { Button } from '@/ui/Button';
 import { StageForm } from './StageForm';
 import type { Editing } from './editor';
-import { said } from '@/lib/stages';
 
 export type ChangeStage = (what: string, next: (stage: Stage) => Stage | null) => void;
 type Props = { editing: Editing; stage: Stage; no: string; onChange: ChangeStage; onMove: (by: -1 | 1) => void };

@@ -3,11 +3,10 @@ import { Another } from '@/ui/Another';
 import { Cell } from '@/ui/Cell';
 import { Pick } from '@/ui/Pick';
 import { Remove } from '@/ui/Remove';
+import { QUANTITIES } from '../choices';
 
 type Watched = { quantity: string; low?: string; high?: string };
 type Props = { target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void };
-
-const QUANTITIES = ['torque', 'angle', 'length'].map((value) => ({ value, text: value }));
 
 /** What the tool is set to within the window, on what grounds, and what is watched beside the value one stops at. */
 export function TargetDetails({ target, name, onChange }: Props) {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Doc, Stage, Target } from '@/lib/document';
 import { withField } from '@/lib/document';
+import { choicesAt } from '@/lib/fields';
 import { Another } from '@/ui/Another';
 import { Cell } from '@/ui/Cell';
 import { Pick } from '@/ui/Pick';
@@ -136,7 +137,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
             hideLabel
             value={target.target_source ?? ''}
             onPick={put('target_source')}
-            options={[{ value: '', text: '–' }, ...doc.sources.map((s) => ({ value: s.key, text: s.record ?? (s.title === '' ? s.key : s.title) }))]}
+            options={[{ value: '', text: '–' }, ...choicesAt(doc).sources]}
           />
         </td>
         <td>
