@@ -46,7 +46,7 @@ export function JointMap({ sketch, marks = [], now, from, detail, label, onPick,
       viewBox={`${String(-pad)} ${String(-pad)} ${String(width + 2 * pad)} ${String(height + 2 * pad + (full ? 16 : 0))}`}
       role="img"
       aria-label={label}
-      className="block h-full w-full"
+      className="block h-full w-full select-none"
     >
       <rect x={0} y={0} width={width} height={height} rx={3} fill="none" stroke="var(--casting-edge)" strokeWidth={full ? 0.8 : 1.4} />
       {full && map.parts.some((p) => p.shape === 'cap') && (

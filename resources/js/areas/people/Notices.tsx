@@ -23,7 +23,7 @@ export function Notices({ big = false }: { big?: boolean }) {
       {notices.map((n) => (
         <article key={n.id} className={`flex items-center gap-6 border-b border-hair px-7 last:border-b-0 ${big ? 'py-4 text-xl' : 'py-2.5'}`}>
           <p className="grow">
-            <b className="mr-2">{n.title}</b>
+            <b>{n.title}</b>{' '}
             <span className="text-soft">
               {dayAndTime(n.sent_at, zone)}
               {n.link !== '' && !big && (
