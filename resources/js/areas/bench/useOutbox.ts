@@ -8,8 +8,8 @@ const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null };
 const opened = new Map<string, Promise<Outbox>>();
 
 /** The outbox of this bench; null while it opens. One per browser window, whoever is signed in. */
-export function useOutbox(): { outbox: Outbox | null; state: OutboxState } {
-  const outbox = useQuery({
+export function useOutbox(): { outbox: Outbox | null; state: OutboxState; ready: () => Promise<Outbox> } {
+  const opening = useQuery({
     queryKey: ['outbox'],
     staleTime: Infinity,
     gcTime: Infinity,
@@ -22,9 +22,12 @@ export function useOutbox(): { outbox: Outbox | null; state: OutboxState } {
       opened.set(device.id, known);
       return known;
     },
-  }).data;
+  });
+  const outbox = opening.data;
   const state = useSyncExternalStore(outbox?.subscribe ?? noSubscription, outbox?.snapshot ?? (() => EMPTY));
-  return { outbox: outbox ?? null, state };
+  // Whoever scans or touches before it is open waits for it, and is not refused.
+  const ready = async () => outbox ?? (await opening.refetch({ cancelRefetch: false, throwOnError: true })).data ?? Promise.reject(new Error('no outbox'));
+  return { outbox: outbox ?? null, state, ready };
 }
 
 function noSubscription(): () => void {

@@ -13,7 +13,7 @@ const RUN = (id: string) => ['bench', 'run', id] as const;
 export function useRun(id: string) {
   const client = useQueryClient();
   const query = useQuery({ queryKey: RUN(id), queryFn: () => get<RunSheet>(`bench/runs/${id}`) });
-  const { outbox, state } = useOutbox();
+  const { outbox, state, ready } = useOutbox();
   const sheet = query.data;
 
   const lastSeq = sheet?.last_seq ?? 0;
@@ -28,10 +28,8 @@ export function useRun(id: string) {
   }, [newest, lastSeq, client, id]);
 
   const command = useMutation({
-    mutationFn: ({ path, body = {} }: { path: string; body?: Record<string, unknown> }) => {
-      if (!outbox) throw new Error('the outbox is not open yet');
-      return outbox.command<RunSheet>(`bench/runs/${id}/${path}`, { ...body, base_seq: lastSeq });
-    },
+    mutationFn: async ({ path, body = {} }: { path: string; body?: Record<string, unknown> }) =>
+      (await ready()).command<RunSheet>(`bench/runs/${id}/${path}`, { ...body, base_seq: lastSeq }),
     onSuccess: async (next) => {
       // A sheet still on its way was made before this one; coming after it, it would take back what the command did.
       await client.cancelQueries({ queryKey: RUN(id) });

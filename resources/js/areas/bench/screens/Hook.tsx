@@ -45,12 +45,9 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
   const navigate = useNavigate();
   const [text, setText] = useState('');
   const [unknown, setUnknown] = useState<string | null>(null);
-  const { outbox } = useOutbox();
+  const { ready } = useOutbox();
   const begin = useMutation({
-    mutationFn: (assignment: string) => {
-      if (!outbox) throw new Error('the outbox is not open yet');
-      return outbox.command<RunSheet>('bench/runs', { assignment });
-    },
+    mutationFn: async (assignment: string) => (await ready()).command<RunSheet>('bench/runs', { assignment }),
     onSuccess: (run) => void navigate(`/bench/runs/${run.id}`),
   });
   const open = (card: JobCard) => {
@@ -93,7 +90,7 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
           <li key={card.assignment} className="flex">
             <button
               type="button"
-              disabled={begin.isPending || !outbox}
+              disabled={begin.isPending}
               onClick={() => {
                 open(card);
               }}
