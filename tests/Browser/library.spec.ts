@@ -13,10 +13,12 @@ function nameOfFocus(): string {
   return name.replace(/\s+/g, ' ').trim();
 }
 
-/** Goes there with the Tab key, as somebody without a mouse does. */
+/** Goes there with the Tab key, as somebody without a mouse does; round again while what is looked for may still be coming. */
 async function reach(page: Page, name: string | RegExp): Promise<void> {
   const seen: string[] = [];
-  for (let i = 0; i < 220; i++) {
+  await expect(page.getByText('Fetching …')).toHaveCount(0);
+  const until = Date.now() + 15_000;
+  for (let i = 0; i < 220 || Date.now() < until; i++) {
     await page.keyboard.press('Tab');
     const here = await page.evaluate(nameOfFocus);
     if (typeof name === 'string' ? here === name : name.test(here)) return;
@@ -45,7 +47,7 @@ async function choose(page: Page, name: string | RegExp, begins: string): Promis
     return;
   }
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('option').first()).toBeVisible();
+  await expect(page.getByRole('option', { name: new RegExp(`^${begins}`, 'i') }).first()).toBeVisible();
   await page.keyboard.type(begins);
   await expect(page.locator('[role=option][data-highlighted]')).toHaveText(new RegExp(`^${begins}`, 'i'));
   await page.keyboard.press('Enter');
@@ -361,6 +363,7 @@ test('shanks of segments, held partners, time limits, tools, things used up, mar
     await tab('Rounds');
     await lead.getByLabel('Type a line').fill('20 N·m');
     await lead.getByRole('button', { name: 'Add these rounds' }).click();
+    await expect(lead.getByRole('button', { name: /^1 ?torque/ })).toBeVisible();
     await lead.getByLabel('Another round').selectOption('block');
     await lead.getByRole('button', { name: 'Add it' }).click();
     await lead.getByLabel('Its rounds go').selectOption({ label: 'pair by pair' });

@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { PASSWORD, PIN, atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
 
 /** A run begun at a bench of its own, standing at its first bolt. */
 async function atFirstBolt(page: Page, serial: string): Promise<void> {
@@ -93,6 +93,37 @@ test('a sheet that was asked for before a command and comes after it takes nothi
   await expectBolt(bench, 2, 2);
 });
 
+test('a serial scanned before the bench has opened its outbox is worked as soon as it has', async ({ browser }) => {
+  const serial = newSerial();
+  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await bench.goto('/bench/sign-in');
+  await bench.getByLabel('Badge: scan it or type its number').fill('1044');
+  await bench.keyboard.press('Enter');
+  await bench.getByLabel('PIN for badge 1044').fill(PIN);
+
+  // What the outbox asks first is held back.
+  let answers: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => {
+    answers = resolve;
+  });
+  let asked = 0;
+  await bench.route('**/api/session', async (route) => {
+    asked += 1;
+    await held;
+    await route.continue();
+  });
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByText(serial)).toBeVisible();
+  await bench.getByLabel('Scan a serial').fill(`@S${serial}`);
+  await bench.keyboard.press('Enter');
+  await expect.poll(() => asked).toBeGreaterThan(0);
+  await expect(bench.getByRole('button', { name: new RegExp(serial) })).toBeDisabled();
+  await expect(bench.getByRole('alert')).toHaveCount(0);
+  answers();
+  await expect(bench.getByRole('heading', { name: 'Take a torque wrench' })).toBeVisible();
+});
+
 test('what waits at a bench outlives signing out, and is sent without anybody signing in', async ({ browser }) => {
   const serial = newSerial();
   const lead = await atDesk(browser, 'lead');
@@ -111,6 +142,47 @@ test('what waits at a bench outlives signing out, and is sent without anybody si
 
   await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
   await expect(lead.getByText('Main caps: 1 measured and in.')).toBeVisible({ timeout: 20_000 });
+});
+
+test('signing out that did not come through is said, at a bench and at a desk', async ({ browser }) => {
+  const bench = await newBench(browser, `Bench of ${newSerial()}`);
+  await signInAtBench(bench, '1044');
+  for (const page of [bench, await atDesk(browser, 'crib')]) {
+    await page.context().setOffline(true);
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await expect(page.getByRole('alert')).toHaveText('Still signed in. Try again.');
+    await page.context().setOffline(false);
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await expect(page.getByRole('button', { name: 'Sign out' })).toHaveCount(0);
+  }
+});
+
+test('a session asked for before signing out and answered after it brings nobody back', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await lead.getByRole('link', { name: 'People' }).click();
+  let answers: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => {
+    answers = resolve;
+  });
+  let asked = 0;
+  await lead.route('**/api/session', async (route) => {
+    const answer = await route.fetch();
+    asked += 1;
+    await held;
+    await route.fulfill({ response: answer });
+  });
+  await lead.getByLabel('Make this browser a bench, and call it').fill(`Bench of ${newSerial()}`);
+  await lead.getByRole('button', { name: 'Enrol' }).click();
+  await expect.poll(() => asked).toBeGreaterThan(0);
+  await lead.getByRole('button', { name: 'Sign out' }).click();
+  await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
+  const came = lead.waitForResponse('**/api/session');
+  answers();
+  await came;
+  await lead.getByLabel('Name').fill('crib');
+  await lead.getByLabel('Password').fill(PASSWORD);
+  await lead.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(lead.getByText(/, crib keeper$/)).toBeVisible();
 });
 
 test('a bench whose session has ended meanwhile fetches a new token by itself and holds no reading back', async ({ browser }) => {

@@ -13,8 +13,25 @@ export function unlike(): string {
 
 export const newSerial = (): string => `TN3-27-${unlike()}`;
 
+/** With TEKKAL_SLOW_MS set, every request and every answer is late by up to so much: what then fails hung on speed. */
+const SLOW_MS = Number(process.env.TEKKAL_SLOW_MS ?? 0);
+
+async function slowed(page: Page): Promise<void> {
+  await page.addInitScript((most) => {
+    const late = () => new Promise((resolve) => setTimeout(resolve, Math.random() * most));
+    const ask = window.fetch.bind(window);
+    window.fetch = async (...request) => {
+      await late();
+      const answer = await ask(...request);
+      await late();
+      return answer;
+    };
+  }, SLOW_MS);
+}
+
 export async function atDesk(browser: Browser, name: string): Promise<Page> {
   const page = await (await browser.newContext()).newPage();
+  if (SLOW_MS > 0) await slowed(page);
   await signInAtDesk(page, name);
   return page;
 }

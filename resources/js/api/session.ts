@@ -1,6 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { get } from './client';
+import { get, post } from './client';
 import type { Ability, Me, Session } from './types';
 
 export const SESSION = ['session'] as const;
@@ -22,13 +22,21 @@ export function useMay(): (ability: Ability) => boolean {
 }
 
 /** Puts what a sign-in or sign-out answered in place, and forgets every cached answer of the person before. */
-export function useSetSession(): (session: Session) => void {
+export function useSetSession(): (session: Session) => Promise<void> {
   const client = useQueryClient();
   return useCallback(
-    (session: Session) => {
+    async (session: Session) => {
+      // One that was asked for before and comes after it would bring the person before back.
+      await client.cancelQueries({ queryKey: SESSION });
       client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION[0] });
       client.setQueryData(SESSION, session);
     },
     [client],
   );
+}
+
+/** Signs out, telling the server what this device knows last. It can fail, and whoever walks away must see that. */
+export function useSignOut(facts: () => Promise<Record<string, unknown>> = () => Promise.resolve({})) {
+  const setSession = useSetSession();
+  return useMutation({ mutationFn: async () => setSession(await post<Session>('session/end', await facts())) });
 }

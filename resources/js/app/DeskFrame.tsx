@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
-import { get, post } from '@/api/client';
-import { useMay, useMe, useSession, useSetSession } from '@/api/session';
-import type { Ability, Found, Session } from '@/api/types';
+import { get } from '@/api/client';
+import { useMay, useMe, useSession, useSignOut } from '@/api/session';
+import type { Ability, Found } from '@/api/types';
 import { Notices } from '@/areas/people';
+import { sentenceOf } from '@/lib/problem';
 import { ScanField } from '@/ui/ScanField';
 import { useTheme } from '@/ui/theme';
 
@@ -52,9 +53,8 @@ export function DeskFrame() {
 function Who() {
   const me = useMe();
   const shop = useSession().data?.shop;
-  const setSession = useSetSession();
   const { theme, flip } = useTheme();
-  const signOut = () => void post<Session>('session/end').then(setSession);
+  const signOut = useSignOut();
   return (
     <div className="flex items-center gap-4 text-[15px] text-soft">
       <span title={`${shop?.name ?? ''}${shop?.demo ? ', demo' : ''}`}>
@@ -63,7 +63,19 @@ function Who() {
       <button type="button" className="quiet underline decoration-hair underline-offset-4 hover:text-ink" onClick={flip}>
         {theme === 'light' ? 'Dark' : 'Light'}
       </button>
-      <button type="button" className="underline decoration-hair underline-offset-4 hover:text-ink" onClick={signOut}>
+      {signOut.isError && (
+        <span role="alert" className="font-semibold text-fault" title={sentenceOf(signOut.error)}>
+          Still signed in. Try again.
+        </span>
+      )}
+      <button
+        type="button"
+        className="underline decoration-hair underline-offset-4 hover:text-ink"
+        disabled={signOut.isPending}
+        onClick={() => {
+          signOut.mutate();
+        }}
+      >
         Sign out
       </button>
     </div>

@@ -1,8 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { post } from '@/api/client';
-import { useMe, useSession, useSetSession } from '@/api/session';
-import type { Session } from '@/api/types';
+import { useMe, useSession, useSignOut } from '@/api/session';
+import { sentenceOf } from '@/lib/problem';
 import { useTheme } from '@/ui/theme';
 import { useOutbox } from './useOutbox';
 
@@ -10,13 +9,9 @@ import { useOutbox } from './useOutbox';
 export function BenchHeader({ children, back }: { children: ReactNode; back?: boolean }) {
   const me = useMe();
   const device = useSession().data?.device;
-  const setSession = useSetSession();
   const { outbox } = useOutbox();
   const { theme, flip } = useTheme();
-  const signOut = async () => {
-    const last = await outbox?.lastSeq();
-    setSession(await post<Session>('session/end', { last_device_seq: last ?? null }));
-  };
+  const signOut = useSignOut(async () => ({ last_device_seq: (await outbox?.lastSeq()) ?? null }));
   const big = 'flex h-full items-center px-4 font-semibold underline decoration-hair underline-offset-4';
   return (
     <header className="flex h-14 shrink-0 items-center justify-between gap-4 border-b border-line pl-7">
@@ -33,7 +28,19 @@ export function BenchHeader({ children, back }: { children: ReactNode; back?: bo
             My hook
           </Link>
         )}
-        <button type="button" className={`${big} pr-7`} onClick={() => void signOut()}>
+        {signOut.isError && (
+          <span role="alert" className="px-2 font-semibold text-fault" title={sentenceOf(signOut.error)}>
+            Still signed in. Try again.
+          </span>
+        )}
+        <button
+          type="button"
+          className={`${big} pr-7`}
+          disabled={signOut.isPending}
+          onClick={() => {
+            signOut.mutate();
+          }}
+        >
           Sign out
         </button>
       </div>

@@ -17,7 +17,7 @@ export function HeldElsewhere({ bench, sheet }: Props) {
   const takeOver = () => {
     bench.command.mutate({ path: 'take-over' });
   };
-  usePadKeys({ Enter: takeOver }, QUIET_MS);
+  usePadKeys({ Enter: bench.command.isPending ? undefined : takeOver }, QUIET_MS);
   const done = sheet.steps.filter((s) => s.status === 'done').length;
   return (
     <Point
@@ -41,7 +41,7 @@ export function AllDone({ bench, sheet }: Props) {
   const finish = () => {
     bench.command.mutate({ path: 'finish' });
   };
-  usePadKeys({ Enter: finish }, QUIET_MS);
+  usePadKeys({ Enter: bench.command.isPending ? undefined : finish }, QUIET_MS);
   return (
     <Point sheet={sheet} done={bench.view?.doneHere ?? []} title={`All ${String(sheet.steps.length)} steps are done`} error={bench.command.error}>
       <p className="text-2xl">
