@@ -16,6 +16,10 @@ test('readings typed while the server cannot be reached are kept, walk on, and a
   await type(bench, '32.5');
   await expectBolt(bench, 3, 1);
   await expect(bench.getByText(/2 kept here/)).toBeVisible();
+  await bench.keyboard.press('*');
+  await takeTool(bench, 'TW-04');
+  await expect(bench.getByRole('alert')).toContainText('The server cannot be reached.');
+  await bench.getByRole('button', { name: 'Keep the tool I have' }).click();
 
   await bench.context().setOffline(false);
   await expect(bench.getByText('all sent')).toBeVisible();

@@ -139,8 +139,12 @@ test('an engine that comes back is asked about and opened as its next build; an 
 test('the one field finds a serial, a tool and a head marking by keyboard, and a link asked for is kept over signing in', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
   await expect(lead.getByRole('heading', { name: 'On the stands' })).toBeVisible();
+  // A scanner types all of it at once, with its Enter.
+  await lead.locator('body').press('/');
+  await lead.keyboard.type('@STN3-26-0390');
+  await lead.keyboard.press('Enter');
+  await expect(lead).toHaveURL(/\/audit\//);
   for (const [text, place] of [
-    ['@STN3-26-0390', /\/audit\//],
     ['TW-07', /\/crib\?tool=TW-07/],
     ['FW 10.9', /\/library\//],
   ] as const) {
@@ -151,6 +155,7 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
     await expect(lead).toHaveURL(place);
   }
   await lead.getByRole('button', { name: 'Sign out' }).click();
+  await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
   await lead.goto('/crib?tool=TW-09');
   await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
   await lead.getByLabel('Name').fill('lead');

@@ -16,7 +16,11 @@ const client: QueryClient = new QueryClient({
     },
   }),
   defaultOptions: {
+    // The server may be this very machine, or in the same room: the browser's notion of "online" says nothing of it. What
+    // cannot be reached fails and says so; left to wait, a command would be carried out whenever a cable is plugged in.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 5_000,
       // A refusal is an answer; only an unreachable server is asked again.
       retry: (failures, error) => error instanceof Problem && error.type === 'offline' && failures < 3,

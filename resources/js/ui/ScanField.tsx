@@ -11,6 +11,8 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
   const [place, setPlace] = useState(0);
   const [open, setOpen] = useState(false);
   const shown = open && value.trim().length >= 2;
+  // A scanner ends with Enter before anything can have been found: it is done as soon as it has.
+  const entered = useRef(false);
 
   useEffect(() => {
     const focus = (event: globalThis.KeyboardEvent) => {
@@ -32,12 +34,21 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
     input.current?.blur();
     onChoose(hit.key);
   };
+  useEffect(() => {
+    if (!entered.current || busy) return;
+    entered.current = false;
+    choose(hits[0]);
+  });
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown') setPlace((p) => Math.min(p + 1, hits.length - 1));
     else if (event.key === 'ArrowUp') setPlace((p) => Math.max(p - 1, 0));
-    else if (event.key === 'Enter') choose(hits[place]);
-    else if (event.key === 'Escape') setOpen(false);
-    else return;
+    else if (event.key === 'Enter') {
+      entered.current = busy;
+      choose(hits[place]);
+    } else if (event.key === 'Escape') {
+      entered.current = false;
+      setOpen(false);
+    } else return;
     event.preventDefault();
   };
 
@@ -54,6 +65,7 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
         placeholder={placeholder}
         value={value}
         onChange={(event) => {
+          entered.current = false;
           onChange(event.target.value);
           setPlace(0);
           setOpen(true);
@@ -63,6 +75,7 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
           setOpen(true);
         }}
         onBlur={() => {
+          entered.current = false;
           setOpen(false);
         }}
       />
