@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { PASSWORD, PIN, atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { PIN, atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
 
 /** A run begun at a bench of its own, standing at its first bolt. */
 async function atFirstBolt(page: Page, serial: string): Promise<void> {
@@ -155,34 +155,6 @@ test('signing out that did not come through is said, at a bench and at a desk', 
     await page.getByRole('button', { name: 'Sign out' }).click();
     await expect(page.getByRole('button', { name: 'Sign out' })).toHaveCount(0);
   }
-});
-
-test('a session asked for before signing out and answered after it brings nobody back', async ({ browser }) => {
-  const lead = await atDesk(browser, 'lead');
-  await lead.getByRole('link', { name: 'People' }).click();
-  let answers: () => void = () => undefined;
-  const held = new Promise<void>((resolve) => {
-    answers = resolve;
-  });
-  let asked = 0;
-  await lead.route('**/api/session', async (route) => {
-    const answer = await route.fetch();
-    asked += 1;
-    await held;
-    await route.fulfill({ response: answer });
-  });
-  await lead.getByLabel('Make this browser a bench, and call it').fill(`Bench of ${newSerial()}`);
-  await lead.getByRole('button', { name: 'Enrol' }).click();
-  await expect.poll(() => asked).toBeGreaterThan(0);
-  await lead.getByRole('button', { name: 'Sign out' }).click();
-  await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
-  const came = lead.waitForResponse('**/api/session');
-  answers();
-  await came;
-  await lead.getByLabel('Name').fill('crib');
-  await lead.getByLabel('Password').fill(PASSWORD);
-  await lead.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await expect(lead.getByText(/, crib keeper$/)).toBeVisible();
 });
 
 test('a bench whose session has ended meanwhile fetches a new token by itself and holds no reading back', async ({ browser }) => {

@@ -22,12 +22,10 @@ export function useMay(): (ability: Ability) => boolean {
 }
 
 /** Puts what a sign-in or sign-out answered in place, and forgets every cached answer of the person before. */
-export function useSetSession(): (session: Session) => Promise<void> {
+export function useSetSession(): (session: Session) => void {
   const client = useQueryClient();
   return useCallback(
-    async (session: Session) => {
-      // One that was asked for before and comes after it would bring the person before back.
-      await client.cancelQueries({ queryKey: SESSION });
+    (session: Session) => {
       client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION[0] });
       client.setQueryData(SESSION, session);
     },
@@ -38,5 +36,5 @@ export function useSetSession(): (session: Session) => Promise<void> {
 /** Signs out, telling the server what this device knows last. It can fail, and whoever walks away must see that. */
 export function useSignOut(facts: () => Promise<Record<string, unknown>> = () => Promise.resolve({})) {
   const setSession = useSetSession();
-  return useMutation({ mutationFn: async () => setSession(await post<Session>('session/end', await facts())) });
+  return useMutation({ mutationFn: async () => post<Session>('session/end', await facts()), onSuccess: setSession });
 }

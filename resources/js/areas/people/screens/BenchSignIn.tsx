@@ -27,8 +27,8 @@ function BadgeAndPin({ session }: { session: Session | undefined }) {
   const [asking, setAsking] = useState<'badge' | 'pin'>('badge');
   const signIn = useMutation({
     mutationFn: () => post<Session>('session/bench', { badge: badge.replace(/^@B/, ''), pin }),
-    onSuccess: async (next) => {
-      await setSession(next);
+    onSuccess: (next) => {
+      setSession(next);
       void navigate(params.get('then') ?? '/bench', { replace: true });
     },
     onError: () => {

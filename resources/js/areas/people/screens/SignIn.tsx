@@ -21,8 +21,8 @@ export function SignIn() {
   const [password, setPassword] = useState('');
   const signIn = useMutation({
     mutationFn: () => post<Session>('session', { name, password }),
-    onSuccess: async (next) => {
-      await setSession(next);
+    onSuccess: (next) => {
+      setSession(next);
       void navigate(params.get('then') ?? '/', { replace: true });
     },
   });
