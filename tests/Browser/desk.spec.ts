@@ -136,6 +136,27 @@ test('an engine that comes back is asked about and opened as its next build; an 
   await expect(lead.getByRole('heading', { name: 'TN3-26-0317, build 2' })).toBeVisible();
 });
 
+test('a page that cannot be fetched anew says from when it is, until it can', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await lead.clock.install();
+  const leftOver = lead.getByText(/^The server cannot be reached\. What stands here is of \d/);
+  for (const [place, seconds] of [
+    ['/builds', 16],
+    ['/audit?serial=TN3-26-0402', 3],
+  ] as const) {
+    await lead.goto(place);
+    if (place.startsWith('/audit')) await lead.getByRole('link', { name: 'TN3-26-0402' }).click();
+    await expect(lead.getByText('Main caps').first()).toBeVisible();
+    await expect(leftOver).toHaveCount(0);
+    await lead.context().setOffline(true);
+    await lead.clock.fastForward(seconds * 1000);
+    await expect(leftOver).toBeVisible();
+    await expect(lead.getByText('Main caps').first()).toBeVisible();
+    await lead.context().setOffline(false);
+    await expect(leftOver).toHaveCount(0, { timeout: 30_000 });
+  }
+});
+
 test('the one field finds a serial, a tool and a head marking by keyboard, and a link asked for is kept over signing in', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
   await expect(lead.getByRole('heading', { name: 'On the stands' })).toBeVisible();

@@ -1,5 +1,5 @@
 import { Buffer } from 'node:buffer';
-import { type Page, expect, test } from '@playwright/test';
+import { type Locator, type Page, expect, test } from '@playwright/test';
 import { PASSWORD, atDesk, engineFor, newBench, newSerial, signInAtBench, unlike } from './shop';
 
 /** A code that nothing else has. */
@@ -120,16 +120,54 @@ test('a permit is asked for, signed, shown at the bench and in the audit of its 
   await expect(line(lead)).toContainText('withdrawn');
 });
 
-test('what is typed into a draft is there again though one went on at once', async ({ browser }) => {
+/** A draft of the demo, and its field for what it is about. One draft to a journey, since they may run side by side. */
+async function draftOf(page: Page, find: string): Promise<Locator> {
+  await page.goto(`/library?state=draft&find=${encodeURIComponent(find)}`);
+  await page.getByRole('table').getByRole('link').first().click();
+  return page.getByLabel('What the procedure is about, where that helps');
+}
+
+test('what is typed into a draft is there again though one went on while it was being saved', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
-  await lead.goto('/library?state=draft&find=front+gear');
-  await lead.getByRole('table').getByRole('link').first().click();
-  const about = `Typed at the last moment, ${unlike()}`;
-  await lead.getByLabel('What the procedure is about, where that helps').fill(about);
+  const about = await draftOf(lead, 'front gear');
+  let answers: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => {
+    answers = resolve;
+  });
+  await lead.route('**/api/library/drafts/*', async (route) => {
+    if (route.request().method() === 'POST') await held;
+    await route.continue();
+  });
+  const underWay = lead.waitForRequest((request) => request.method() === 'POST' && request.url().includes('/library/drafts/'));
+  await about.fill('Typed first');
+  await underWay;
+  const last = `Typed at the last moment, ${unlike()}`;
+  await about.fill(last);
   await lead.getByRole('link', { name: 'Permits' }).click();
   await expect(lead.getByRole('heading', { name: 'Deviation permits' })).toBeVisible();
+  answers();
   await lead.goBack();
-  await expect(lead.getByLabel('What the procedure is about, where that helps')).toHaveValue(about);
+  await expect(about).toHaveValue(last);
+});
+
+test('a save whose answer was lost is nobody else’s: it goes on by itself', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  const about = await draftOf(lead, 'stud');
+  let lost = 0;
+  await lead.route('**/api/library/drafts/*', async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.continue();
+    await route.fetch();
+    lost += 1;
+    return route.abort();
+  });
+  await about.fill('Typed first');
+  await expect(lead.getByRole('alert')).toContainText('Not saved: The server cannot be reached.');
+  const last = `Typed after it, ${unlike()}`;
+  await about.fill(last);
+  await expect(lead.getByRole('status').getByText('saved', { exact: true })).toBeVisible();
+  await expect(lead.getByText('Nothing was overwritten', { exact: false })).toHaveCount(0);
+  await lead.reload();
+  await expect(about).toHaveValue(last);
 });
 
 test('a library of many is found in by value, family and state, and what was asked stands in the address', async ({ browser }) => {

@@ -46,24 +46,29 @@ final readonly class SaveDraft
     /**
      * @param  array<string, mixed>  $document
      * @param  array<string, string>  $answers
-     * @param  int  $version  that the writer had before; if somebody saved meanwhile, nothing is overwritten
+     * @param  int  $version  that the writer had before; if somebody saved meanwhile, nothing is overwritten. The writer's
+     *                        own last save, sent again because its answer was lost, is answered again.
      */
     public function save(Procedure $procedure, array $document, array $answers, int $version, Person $by): WorkingDraft
     {
         $json = json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $answered = json_encode((object) $answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         if (strlen($json) > self::MOST_BYTES) {
             throw new Refused(ProblemType::TooLarge, 'A document has at most 2 MB. Nothing was saved.', 413, ['field' => 'document', 'value' => strlen($json), 'limit' => self::MOST_BYTES, 'unit' => 'bytes']);
         }
 
-        return DB::transaction(function () use ($procedure, $json, $answers, $version, $by): WorkingDraft {
+        return DB::transaction(function () use ($procedure, $json, $answered, $version, $by): WorkingDraft {
             $draft = WorkingDraft::locked($procedure->id) ?? throw Refused::notFound('This procedure has no draft any more. What you typed is still on your screen.');
+            if ([$draft->version, $draft->saved_by, $draft->document, $draft->answers] === [$version + 1, $by->id, $json, $answered]) {
+                return $draft;
+            }
             if ($draft->version !== $version) {
                 $who = Person::query()->find($draft->saved_by)?->displayName() ?? 'Somebody';
                 throw new Refused(ProblemType::DraftChanged, sprintf('%s saved this draft meanwhile. Nothing was overwritten: choose which to go on with.', $who), 409, [
                     'version' => $draft->version, 'theirs' => $draft->document(),
                 ]);
             }
-            $draft->update(['document' => $json, 'answers' => json_encode((object) $answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'version' => $version + 1, 'saved_by' => $by->id, 'saved_at' => now()]);
+            $draft->update(['document' => $json, 'answers' => $answered, 'version' => $version + 1, 'saved_by' => $by->id, 'saved_at' => now()]);
             $this->faces->refresh($procedure);
 
             return $draft;

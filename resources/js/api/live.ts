@@ -12,12 +12,13 @@ export function useLive(run: string | null, since: number, queryKey: readonly un
     if (run === null) return;
     const timer = setInterval(() => {
       if (document.visibilityState !== 'visible') return;
-      // A missed poll is made up for by the next one.
+      const shown = { queryKey: JSON.parse(key) as unknown[] };
       liveSeq(run, since).then(
         (last) => {
-          if (last !== null) void client.invalidateQueries({ queryKey: JSON.parse(key) as unknown[] });
+          if (last !== null) void client.invalidateQueries(shown);
         },
-        () => undefined,
+        // A missed poll is made up for by the next one; whether anything answers at all, the query finds out and shows.
+        () => client.refetchQueries(shown, { cancelRefetch: false }),
       );
     }, LIVE_MS);
     return () => {

@@ -9,6 +9,11 @@ export function useSession() {
   return useQuery({ queryKey: SESSION, queryFn: () => get<Session>('session'), staleTime: Infinity });
 }
 
+/** The shop's time zone, by its name in the tz database: times are shown as they were there, wherever they are read. */
+export function useZone(): string {
+  return useSession().data?.shop.time_zone ?? 'UTC';
+}
+
 /** The person signed in. Screens behind the sign-in use this; it throws where there is none. */
 export function useMe(): Me {
   const person = useSession().data?.person;

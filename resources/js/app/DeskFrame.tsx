@@ -2,11 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { get } from '@/api/client';
-import { useMay, useMe, useSession, useSignOut } from '@/api/session';
+import { useMay, useMe, useSession, useSignOut, useZone } from '@/api/session';
 import type { Ability, Found } from '@/api/types';
 import { Notices } from '@/areas/people';
 import { sentenceOf } from '@/lib/problem';
 import { ScanField } from '@/ui/ScanField';
+import { Unreachable } from '@/ui/Unreachable';
 import { useTheme } from '@/ui/theme';
 
 const PLACES: { to: string; name: string; needs: Ability }[] = [
@@ -20,6 +21,7 @@ const PLACES: { to: string; name: string; needs: Ability }[] = [
 /** The desk's frame: where one can go, the one field, who one is. */
 export function DeskFrame() {
   const may = useMay();
+  const zone = useZone();
   return (
     <div className="flex min-h-screen flex-col">
       <header className="no-print flex h-[52px] items-center gap-6 border-b border-line px-7">
@@ -44,6 +46,7 @@ export function DeskFrame() {
           <Find />
         </div>
       </header>
+      <Unreachable zone={zone} />
       <Notices />
       <Outlet />
     </div>

@@ -21,6 +21,7 @@ const client: QueryClient = new QueryClient({
     mutations: { networkMode: 'always' },
     queries: {
       networkMode: 'always',
+      refetchOnReconnect: true,
       staleTime: 5_000,
       // A refusal is an answer; only an unreachable server is asked again.
       retry: (failures, error) => error instanceof Problem && error.type === 'offline' && failures < 3,

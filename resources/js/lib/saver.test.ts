@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { Problem } from './problem';
 import { Saver } from './saver';
 
 /** A server that takes a save only with the version it has, and answers late. */
@@ -44,7 +45,37 @@ describe('saving a thing that goes on changing', () => {
     const saver = new Saver<string>(1, (_, version) => (broken ? Promise.reject(new Error('no connection')) : Promise.resolve(version + 1)));
     await expect(saver.save('a')).rejects.toThrow('no connection');
     broken = false;
-    await expect(saver.save('b')).resolves.toBe(2);
+    await expect(saver.save('b')).resolves.toBe(3);
+  });
+
+  it('sends what got no answer again as it was, and then the next one', async () => {
+    const { send, kept } = server();
+    let lost = false;
+    const sent: string[] = [];
+    const saver = new Saver<string>(1, async (what, version) => {
+      sent.push(what);
+      // The server knows its last save when it comes again.
+      const answer = kept.at(-1) === what ? version + 1 : await send(what, version);
+      if (lost) throw new Problem('offline', 'no connection', 0);
+      return answer;
+    });
+    lost = true;
+    await expect(saver.save('a')).rejects.toThrow('no connection');
+    lost = false;
+    await expect(saver.save('b')).resolves.toBe(3);
+    expect(kept).toEqual(['a', 'b']);
+    expect(sent).toEqual(['a', 'a', 'b']);
+  });
+
+  it('does not send again what was refused', async () => {
+    const sent: string[] = [];
+    const saver = new Saver<string>(1, (what, version) => {
+      sent.push(what);
+      return what === 'too large' ? Promise.reject(new Problem('too-large', 'A document has at most 2 MB.', 413)) : Promise.resolve(version + 1);
+    });
+    await expect(saver.save('too large')).rejects.toThrow('at most 2 MB');
+    await expect(saver.save('smaller')).resolves.toBe(2);
+    expect(sent).toEqual(['too large', 'smaller']);
   });
 
   it('is settled when everything on its way has arrived', async () => {

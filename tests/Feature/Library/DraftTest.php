@@ -42,6 +42,17 @@ final class DraftTest extends FeatureTestCase
         self::assertSame(['Hot parts.'], WorkingDraft::query()->findOrFail($this->world->procedure->id)->document()['cautions']);
     }
 
+    public function test_a_save_whose_answer_was_lost_is_answered_again_and_counted_once(): void
+    {
+        $this->begun();
+        $mine = ['cautions' => ['Hot parts.']] + World::document();
+        $this->save($mine, 1, ['k' => 'because'])->assertOk()->assertJsonPath('version', 2);
+        $this->save($mine, 1, ['k' => 'because'])->assertOk()->assertJsonPath('version', 2);
+        $this->save($mine, 1, ['k' => 'another reason'])->assertConflict();
+        WorkingDraft::query()->whereKey($this->world->procedure->id)->update(['saved_by' => $this->world->person('approver')->id]);
+        $this->save($mine, 1, ['k' => 'because'])->assertConflict();
+    }
+
     public function test_a_draft_of_more_than_two_megabytes_is_refused_and_the_one_before_stays(): void
     {
         $this->begun();

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { post } from '@/api/client';
-import { useMay, useSession } from '@/api/session';
+import { useMay, useZone } from '@/api/session';
 import type { AsideLine } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
@@ -16,7 +16,7 @@ const REASONS = [
 
 /** Readings that moved nothing, each with why, and what the lead made of it. */
 export function AsideTable({ lines }: { lines: AsideLine[] }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const may = useMay();
   const [dismissing, setDismissing] = useState<AsideLine | null>(null);
   return (

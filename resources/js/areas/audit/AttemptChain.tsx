@@ -1,4 +1,4 @@
-import { useSession } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { ResultAttempt, ResultLine } from '@/api/types';
 import { dayAndTime } from '@/lib/typeset';
 
@@ -25,7 +25,7 @@ export function AttemptChain({ lines, stages }: { lines: ResultLine[]; stages: s
 const STATUS = { live: '', backed_off: ', then backed off', withdrawn: ', withdrawn as a typing error' } as const;
 
 function Attempt({ attempt, line, round }: { attempt: ResultAttempt; line: ResultLine; round: number }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   return (
     <li className="flex gap-6 border-b border-hair py-2">
       <span className="w-28 shrink-0 text-soft">{dayAndTime(attempt.at, zone)}</span>

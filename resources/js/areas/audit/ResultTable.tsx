@@ -1,4 +1,4 @@
-import { useSession } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { ResultLine } from '@/api/types';
 import { dayAndTime } from '@/lib/typeset';
 
@@ -6,7 +6,7 @@ type Props = { lines: ResultLine[]; stages: string[]; picked: string | null; onP
 
 /** Every result, and every step that is still missing one. */
 export function ResultTable({ lines, stages, picked, onPick }: Props) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   return (
     <div className="mt-8 overflow-x-auto">
       <table className="w-full text-[15px]">

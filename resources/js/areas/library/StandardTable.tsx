@@ -1,4 +1,4 @@
-import { useSession } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { Standard } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
@@ -8,7 +8,7 @@ type Props = { standards: Standard[]; sign: boolean; onSign: (standard: Standard
 
 /** The shop's windows, and whose signature is wanting. */
 export function StandardTable({ standards, sign, onSign }: Props) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   if (standards.length === 0) return <Empty>A figure printed bare needs the shop’s window. Ask for one; somebody else signs it.</Empty>;
   return (
     <table className="mt-3 w-full">

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { get, post } from '@/api/client';
-import { useSession } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { Notices as Told } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
 
 const NOTICES_MS = 60_000;
@@ -10,7 +11,7 @@ const NOTICES_MS = 60_000;
 /** Bulletins that one has not acknowledged yet. They stay until one has. */
 export function Notices({ big = false }: { big?: boolean }) {
   const client = useQueryClient();
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const told = useQuery({ queryKey: ['notices'], queryFn: () => get<Told>('notices'), refetchInterval: NOTICES_MS });
   const acknowledge = useMutation({
     mutationFn: (id: string) => post(`notices/${id}/acknowledge`),
@@ -20,6 +21,11 @@ export function Notices({ big = false }: { big?: boolean }) {
   if (notices.length === 0) return null;
   return (
     <section aria-label="Bulletins" className="no-print border-b border-line bg-sheet">
+      {acknowledge.isError && (
+        <p role="alert" className={`px-7 pt-3 font-semibold text-fault ${big ? 'text-xl' : ''}`}>
+          {sentenceOf(acknowledge.error)}
+        </p>
+      )}
       {notices.map((n) => (
         <article key={n.id} className={`flex items-center gap-6 border-b border-hair px-7 last:border-b-0 ${big ? 'py-4 text-xl' : 'py-2.5'}`}>
           <p className="grow">

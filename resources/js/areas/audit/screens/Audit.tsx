@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import { get } from '@/api/client';
-import { useSession } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { AsideLine, AuditRow } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Empty, Loaded } from '@/ui/states';
@@ -50,7 +50,7 @@ export function Audit() {
 }
 
 function Found({ builds, serial }: { builds: AuditRow[]; serial: string }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   if (builds.length === 0)
     return (
       <Empty>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { get } from '@/api/client';
 import { useLive } from '@/api/live';
-import { useSession } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { AuditJoint, BuildSheet } from '@/api/types';
 import { count, day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
@@ -63,7 +63,7 @@ function Page({ sheet }: { sheet: BuildSheet }) {
 }
 
 function Head({ sheet }: { sheet: BuildSheet }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const { text, fault } = headline(sheet);
   const results = sheet.joints.flatMap((joint) => joint.lines).flatMap((l) => l.attempts);
   const people = new Set(results.map((a) => a.person)).size;

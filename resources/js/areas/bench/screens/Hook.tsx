@@ -2,10 +2,11 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { type ReactNode, type SyntheticEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { get } from '@/api/client';
-import { useMe } from '@/api/session';
+import { useMe, useZone } from '@/api/session';
 import type { HookData, JobCard, RunSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { JointMap } from '@/ui/JointMap';
+import { Unreachable } from '@/ui/Unreachable';
 import { Failure, Loaded } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
 import { useOutbox } from '../useOutbox';
@@ -13,12 +14,14 @@ import { useOutbox } from '../useOutbox';
 /** The job cards on one's hook, and runs of others that one could take over. */
 export function Hook({ notices }: { notices: ReactNode }) {
   const me = useMe();
+  const zone = useZone();
   const query = useQuery({ queryKey: ['bench', 'hook'], queryFn: () => get<HookData>('bench/hook'), refetchInterval: 15_000, refetchOnMount: 'always' });
   return (
     <div className="flex min-h-screen flex-col">
       <BenchHeader>
         <span className="wide text-[22px] font-bold">Tekkal</span>
       </BenchHeader>
+      <Unreachable zone={zone} big />
       {notices}
       <main className="p-7">
         <h1 className="text-3xl">On {me.name}’s hook</h1>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { post } from '@/api/client';
-import { useMay, useSession } from '@/api/session';
+import { useMay, useZone } from '@/api/session';
 import type { Build as BuildData, JointOnStand } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
@@ -52,7 +52,7 @@ function Engine({ build }: { build: BuildData }) {
 
 function Head({ build }: { build: BuildData }) {
   const may = useMay();
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const finish = useBuildCommand(() => post(`builds/${build.id}/finish`));
   const ship = useBuildCommand(() => post(`builds/${build.id}/ship`));
   const failed = finish.error ?? ship.error;
@@ -169,7 +169,7 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
 
 /** Round by round: what each brings every bolt to, and how many have it. */
 function Rounds({ joint }: { joint: JointOnStand }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   return (
     <dl>
       {joint.revision?.rounds.map((line, i) => {

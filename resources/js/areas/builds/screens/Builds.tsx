@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useMay, useSession } from '@/api/session';
+import { useMay, useZone } from '@/api/session';
 import type { Build } from '@/api/types';
 import { count, day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
@@ -70,7 +70,7 @@ function Stands({ builds }: { builds: Build[] }) {
 const FEW = 8;
 
 function Done({ builds }: { builds: Build[] }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const [all, setAll] = useState(false);
   if (builds.length === 0) return null;
   const shown = all ? builds : builds.slice(0, FEW);

@@ -2,8 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { post } from '@/api/client';
 import type { DraftLook, DraftSheet } from '@/api/types';
-import { Problem } from '@/lib/problem';
-import { sentenceOf } from '@/lib/problem';
+import { Problem, sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
 import { useLibraryCommand } from '../queries';
@@ -89,6 +88,7 @@ export function EditorHead({ sheet, work, look }: Props) {
           <Button
             look="fault"
             className="ml-8"
+            disabled={discard.isPending}
             onClick={() => {
               discard.mutate(undefined, { onSuccess: () => void navigate('/library') });
             }}
@@ -96,6 +96,11 @@ export function EditorHead({ sheet, work, look }: Props) {
             Throw it away
           </Button>
         </div>
+        {discard.isError && (
+          <p role="alert" className="mt-3 text-fault">
+            {sentenceOf(discard.error)}
+          </p>
+        )}
       </Panel>
     </header>
   );

@@ -10,13 +10,26 @@ import type { Saving, Work } from './editor';
 const AFTER_MS = 800;
 const AGAIN_MS = 5_000;
 
-/** Saves that were begun on leaving a page, by procedure: whoever comes back at once waits for them. */
+/** Saves that go on after a page was left, by procedure: whoever comes back at once waits for them. */
 const leaving = new Map<string, Promise<unknown>>();
 
 /** The draft as it is stored, what is still on its way to be stored included. */
 export async function fetchDraft(procedure: string): Promise<DraftSheet> {
   await leaving.get(procedure);
   return get<DraftSheet>(`library/drafts/${procedure}`);
+}
+
+/** What was typed last is still saved when its page is gone, and tried again as long as nothing answers. */
+async function saveOnLeaving(saver: Saver<Work>, what: Work): Promise<void> {
+  for (;;) {
+    try {
+      await saver.save(what);
+      return;
+    } catch (error) {
+      if (!(error instanceof Problem) || error.type !== 'offline') return;
+      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+    }
+  }
 }
 
 const workOf = (sheet: DraftSheet): Work => ({ doc: sheet.document as unknown as Doc, answers: sheet.answers });
@@ -56,18 +69,14 @@ export function useWork(sheet: DraftSheet) {
     [saver, sheet.procedure],
   );
 
-  // Whoever goes on to another page within the second has still been saved.
+  // Whoever goes on to another page within the second, or while a save is under way, has still been saved.
   const unsaved = useRef<Work | null>(null);
   useEffect(() => {
-    unsaved.current = dirty && saving.state !== 'saving' ? work : null;
+    unsaved.current = dirty && saving.state !== 'conflict' ? work : null;
   }, [dirty, saving.state, work]);
   useEffect(
     () => () => {
-      if (unsaved.current !== null)
-        leaving.set(
-          sheet.procedure,
-          saver.save(unsaved.current).catch(() => undefined),
-        );
+      if (unsaved.current !== null) leaving.set(sheet.procedure, saveOnLeaving(saver, unsaved.current));
     },
     [saver, sheet.procedure],
   );

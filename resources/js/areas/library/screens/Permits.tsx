@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { post } from '@/api/client';
-import { useMay, useMe, useSession } from '@/api/session';
+import { useMay, useMe, useZone } from '@/api/session';
 import type { Permit } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
@@ -71,7 +71,7 @@ export function Permits() {
 }
 
 function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => void }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const may = useMay();
   const mine = p.asked_by === useMe().name;
   const sign = may('approve-procedures');

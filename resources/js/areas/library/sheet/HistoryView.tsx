@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useMay, useSession } from '@/api/session';
+import { useMay, useZone } from '@/api/session';
 import type { Change, ProcedureSheet, RevisionSheet } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
@@ -54,7 +54,7 @@ function Changes({ sheet, against, onShow }: { sheet: RevisionSheet; against: st
 type Listed = { sheet: RevisionSheet; against: string | null; onCompare: (revision: string) => void };
 
 function Revisions({ sheet, against, onCompare }: Listed) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   return (
     <table className="mt-1 w-full">
       <thead>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { post } from '@/api/client';
-import { useMay, useSession } from '@/api/session';
+import { useMay, useZone } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
@@ -52,7 +52,7 @@ export function SheetHead({ sheet }: { sheet: RevisionSheet }) {
 }
 
 function Who({ sheet }: { sheet: RevisionSheet }) {
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const written = `written by ${sheet.author ?? 'name blanked'}`;
   return (
     <p className="text-soft">

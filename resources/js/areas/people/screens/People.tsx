@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { get, post } from '@/api/client';
-import { SESSION, useSession } from '@/api/session';
+import { SESSION, useZone } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
@@ -74,7 +74,7 @@ function PeopleTable({ people }: { people: Listed['people'] }) {
 
 function Benches({ devices }: { devices: Listed['devices'] }) {
   const client = useQueryClient();
-  const zone = useSession().data?.shop.time_zone ?? 'UTC';
+  const zone = useZone();
   const [name, setName] = useState('');
   const refresh = async () => {
     await client.invalidateQueries({ queryKey: ['people'] });
