@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Ledger\Sequencer;
 use App\People\Models\Person;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
 
 /** Loads the invented shop into an empty database of an instance that was made a demo; elsewhere it does nothing. */
 final class DemoSeeder extends Seeder
@@ -14,8 +15,11 @@ final class DemoSeeder extends Seeder
     public function run(DemoShop $shop, GeneratedRuns $generated, Sequencer $sequencer): void
     {
         if (config('shop.demo') && ! Person::query()->exists()) {
-            $shop->seed();
-            $generated->seed((int) config('shop.generated_results'));
+            // All or nothing: half a demo would be taken for the demo by the next start.
+            DB::transaction(function () use ($shop, $generated): void {
+                $shop->seed();
+                $generated->seed((int) config('shop.generated_results'));
+            });
             $sequencer->run();
         }
     }
