@@ -24,7 +24,7 @@ const client: QueryClient = new QueryClient({
       refetchOnReconnect: true,
       staleTime: 5_000,
       // A refusal is an answer; only an unreachable server is asked again.
-      retry: (failures, error) => error instanceof Problem && error.type === 'offline' && failures < 3,
+      retry: (failures, error) => error instanceof Problem && error.unanswered && failures < 3,
     },
   },
 });

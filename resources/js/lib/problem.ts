@@ -10,6 +10,11 @@ export class Problem extends Error {
     this.name = 'Problem';
   }
 
+  /** Nobody was there to answer: not the server, or not the application behind it (502 to 504). It is worth asking again. */
+  get unanswered(): boolean {
+    return this.type === 'offline' || (this.status >= 502 && this.status <= 504);
+  }
+
   get field(): string | null {
     return typeof this.facts.field === 'string' ? this.facts.field : null;
   }

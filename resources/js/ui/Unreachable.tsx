@@ -6,7 +6,7 @@ import { dayAndTime } from '@/lib/typeset';
 /** Something on the screen is shown from before, since the server did not answer when it was asked for anew. */
 function isLeftOver(query: Query): boolean {
   const why = query.state.error ?? query.state.fetchFailureReason;
-  return query.state.data !== undefined && why instanceof Problem && why.type === 'offline' && query.isActive();
+  return query.state.data !== undefined && why instanceof Problem && why.unanswered && query.isActive();
 }
 
 /** Says from when what is shown is, while the server cannot be reached: an old board looks like a new one. */

@@ -26,7 +26,7 @@ async function saveOnLeaving(saver: Saver<Work>, what: Work): Promise<void> {
       await saver.save(what);
       return;
     } catch (error) {
-      if (!(error instanceof Problem) || error.type !== 'offline') return;
+      if (!(error instanceof Problem) || !error.unanswered) return;
       await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
     }
   }
