@@ -207,7 +207,7 @@ export const MARK_FIELDS: FieldSpec[] = [
     ],
   },
   { field: 'where', label: 'Where', as: 'one', usual: 'on the head', options: [{ value: 'beside', text: 'beside it' }] },
-  text('stroke', 'Which stroke', 'white, across head and part'),
+  text('stroke', 'Which stroke', 'white, over the edge'),
 ];
 
 export const CONSUMABLE_FIELDS: FieldSpec[] = [

@@ -36,18 +36,19 @@ export function Way({ from, to }: { from: MapPosition; to: MapPosition }) {
 
 export function Front({ front, width, height }: { front: Sketch['map']['front']; width: number; height: number }) {
   const y = height + 13;
-  const left = front !== 'right';
-  const words = front === 'left' || front === 'right' ? 'front of engine' : `front of engine: ${front} edge`;
+  const right = front === 'right';
+  const arrow = {
+    left: `M30 ${String(y)} H6 m6 -3.5 l-6 3.5 l6 3.5`,
+    right: `M${String(width - 30)} ${String(y)} H${String(width - 6)} m-6 -3.5 l6 3.5 l-6 3.5`,
+    top: `M10 ${String(y + 6)} V${String(y - 7)} m-3.5 6 l3.5 -6 l3.5 6`,
+    bottom: `M10 ${String(y - 7)} V${String(y + 6)} m-3.5 -6 l3.5 6 l3.5 -6`,
+  }[front];
+  const beside = front === 'left' ? 34 : 19;
   return (
     <g>
-      <path
-        d={left ? `M30 ${String(y)} H6 m6 -3.5 l-6 3.5 l6 3.5` : `M${String(width - 30)} ${String(y)} H${String(width - 6)} m-6 -3.5 l6 3.5 l-6 3.5`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={1}
-      />
-      <text x={left ? 34 : width - 34} y={y + 3} textAnchor={left ? 'start' : 'end'} fontSize={8.5} fill="var(--ink-soft)">
-        {words}
+      <path d={arrow} fill="none" stroke="var(--ink)" strokeWidth={1} />
+      <text x={right ? width - 34 : beside} y={y + 3} textAnchor={right ? 'end' : 'start'} fontSize={8.5} fill="var(--ink-soft)">
+        front of engine
       </text>
     </g>
   );

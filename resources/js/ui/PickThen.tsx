@@ -12,14 +12,14 @@ type Props = {
 };
 
 /** One of several, and then a button: with the keyboard one passes over the others on the way, and passing over is no choice. */
-export function PickThen({ label, options, verb, onDo, disabled = false, className = 'w-80' }: Props) {
+export function PickThen({ label, options, verb, onDo, disabled = false, className = '' }: Props) {
   const [value, setValue] = useState('');
   const chosen = options.some((o) => o.value === value) ? value : (options[0]?.value ?? '');
   return (
-    <div className="flex items-end gap-2">
-      <Pick className={className} label={label} value={chosen} onPick={setValue} options={options} disabled={disabled || options.length === 0} />
+    <div className={`flex items-end gap-2 ${className}`}>
+      <Pick className="min-w-0 grow" label={label} value={chosen} onPick={setValue} options={options} disabled={disabled || options.length === 0} />
       <Button
-        className="h-[42px]"
+        className="h-[42px] shrink-0"
         small
         disabled={disabled || chosen === ''}
         onClick={() => {

@@ -51,10 +51,11 @@ function Cited({ doc, edit }: Editing) {
     <section>
       <h2 className="text-lg">Sources cited</h2>
       {doc.sources.map((s) => (
-        <div key={s.key} className="mt-2 grid grid-cols-[2fr_1fr_6rem_4rem_8rem_2rem] items-center gap-1 border-b border-hair pb-2">
+        <div key={s.key} className="mt-2 grid grid-cols-[1fr_6.5rem_5rem_13rem_2rem] items-center gap-1 border-b border-hair pb-2">
           {PRINTED.map((field) => (
             <Cell
               key={field}
+              className={field === 'title' ? 'col-span-full' : ''}
               label={`${field} of source ${s.title || s.key}`}
               placeholder={field}
               value={s[field]}
@@ -79,7 +80,7 @@ function Cited({ doc, edit }: Editing) {
         </div>
       ))}
       <div className="mt-2 flex items-end gap-3">
-        <PickThen label="Cite from the register" verb="Cite it" onDo={cite} options={register.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))} />
+        <PickThen className="min-w-0 grow" label="Cite from the register" verb="Cite it" onDo={cite} options={register.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))} />
         <Another
           text="Another, not on record"
           className="h-[42px]"

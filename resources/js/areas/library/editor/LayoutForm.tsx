@@ -90,7 +90,7 @@ export function LayoutForm({ doc, edit, select }: Editing) {
         ))}
         <Pick label="of group" value={group} onPick={put('group')} options={doc.groups.map((g) => ({ value: g.key, text: g.name }))} />
         <Pick label="in part" value={part} onPick={put('part')} options={doc.map.parts.map((p) => ({ value: p.key, text: p.name }))} />
-        <Button type="submit" disabled={lay.isPending}>
+        <Button type="submit" className="h-[42px]" disabled={lay.isPending}>
           Put them in
         </Button>
       </div>

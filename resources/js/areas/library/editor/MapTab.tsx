@@ -23,14 +23,14 @@ export function MapTab(editing: Editing) {
         <>
           <div className="flex flex-wrap items-end gap-3 border-t border-hair pt-3">
             <PickThen
-              className="w-36"
+              className="w-68"
               label="Those selected are of"
               verb="Put in group"
               onDo={assign('group')}
               options={groups}
               disabled={selected.length === 0}
             />
-            <PickThen className="w-36" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
+            <PickThen className="w-68" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
           </div>
           <p className="flex gap-3">
             <Button

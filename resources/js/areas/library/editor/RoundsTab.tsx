@@ -81,6 +81,7 @@ function AddStage({ doc, edit, show }: Editing) {
       <Pick className="w-56" label="Another round" value={kind} onPick={setKind} options={[...STAGE_KINDS, { value: 'block', text: 'a block of rounds' }]} />
       <Button
         small
+        className="h-[42px]"
         onClick={() => {
           const key = newKey(kind, stageKeys(doc.stages));
           edit('stage', (d) => ({ ...d, stages: [...d.stages, freshStage(d, kind, key)] }));

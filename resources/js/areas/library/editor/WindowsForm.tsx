@@ -90,6 +90,7 @@ export function WindowsForm({ doc, edit }: Editing) {
       </table>
       <div className="mt-2">
         <PickThen
+          className="w-110"
           label="The shop’s window standards"
           verb="Use it"
           onDo={take}
