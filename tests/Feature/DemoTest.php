@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Library\Models\Family;
 use App\People\Models\Person;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -14,6 +15,8 @@ use RuntimeException;
 /** The invented shop is loaded whole or not at all. */
 final class DemoTest extends FeatureTestCase
 {
+    private bool $plugOut = true;
+
     /** The shop is what is loaded here, so there is none before. */
     protected function setUp(): void
     {
@@ -23,9 +26,8 @@ final class DemoTest extends FeatureTestCase
     public function test_a_demo_that_broke_off_half_way_leaves_nothing_and_the_next_start_loads_it_whole(): void
     {
         config(['shop.demo' => true, 'shop.generated_results' => 0]);
-        $pulledOut = true;
-        DB::listen(function ($query) use (&$pulledOut): void {
-            if ($pulledOut && str_contains($query->sql, 'insert into `ledger_entries`') && DB::table('ledger_entries')->count() > 100) {
+        DB::listen(function (QueryExecuted $query): void {
+            if ($this->plugOut && str_contains($query->sql, 'insert into `ledger_entries`') && DB::table('ledger_entries')->count() > 100) {
                 throw new RuntimeException('the plug was pulled');
             }
         });
@@ -38,7 +40,7 @@ final class DemoTest extends FeatureTestCase
         self::assertSame(0, Person::query()->count());
         self::assertSame(0, DB::table('ledger_entries')->count());
 
-        $pulledOut = false;
+        $this->plugOut = false;
         $this->seed(DemoSeeder::class);
         self::assertSame(4, Family::query()->count());
         $entries = DB::table('ledger_entries')->count();

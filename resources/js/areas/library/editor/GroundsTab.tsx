@@ -80,7 +80,13 @@ function Cited({ doc, edit }: Editing) {
         </div>
       ))}
       <div className="mt-2 flex items-end gap-3">
-        <PickThen className="min-w-0 grow" label="Cite from the register" verb="Cite it" onDo={cite} options={register.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))} />
+        <PickThen
+          className="min-w-0 grow"
+          label="Cite from the register"
+          verb="Cite it"
+          onDo={cite}
+          options={register.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))}
+        />
         <Another
           text="Another, not on record"
           className="h-[42px]"
