@@ -85,4 +85,32 @@ describe('saving a thing that goes on changing', () => {
     void saver.save('b');
     await expect(saver.settled()).resolves.toBe(3);
   });
+
+  // Made-up chances; the rule is facts of a network: a request or its answer may be lost, and nobody else writes here.
+  it.each(Array.from({ length: 60 }, (_, i) => i + 1))(
+    'on a line that loses requests and answers nobody is taken for somebody else, and the last word stands: %i',
+    async (seed) => {
+      let state = seed;
+      const oneIn = (n: number): boolean => {
+        state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+        return state / 2 ** 32 < 1 / n;
+      };
+      const lost = new Problem('offline', 'no connection', 0);
+      const kept = { what: '', version: 1 };
+      let good = false;
+      const saver = new Saver<string>(1, (what, version) => {
+        if (!good && oneIn(3)) return Promise.reject(lost);
+        const again = version === kept.version - 1 && what === kept.what;
+        if (!again && version !== kept.version) return Promise.reject(new Problem('draft-changed', 'Somebody saved this draft meanwhile.', 409));
+        if (!again) Object.assign(kept, { what, version: version + 1 });
+        return !good && oneIn(3) ? Promise.reject(lost) : Promise.resolve(kept.version);
+      });
+      const failed: unknown[] = [];
+      for (let i = 0; i < 30; i++) await saver.save(`draft ${String(i)}`).catch((error: unknown) => failed.push(error));
+      expect(failed.every((error) => error === lost)).toBe(true);
+      good = true;
+      const version = await saver.save('the last word');
+      expect(kept).toEqual({ what: 'the last word', version });
+    },
+  );
 });
