@@ -57,8 +57,11 @@ async function choose(page: Page, name: string | RegExp, begins: string): Promis
 async function part(page: Page, name: string): Promise<void> {
   await reach(page, /^(Joint|Fasteners|Map|Orders|Sources|Rounds|Checks|Bench|Text)$/);
   for (let i = 0; i < 9; i++) {
-    if ((await page.evaluate(nameOfFocus)) === name) return;
+    const here = await page.evaluate(nameOfFocus);
+    if (here === name) return;
     await page.keyboard.press('ArrowRight');
+    // The focus follows a moment after the key.
+    await expect.poll(() => page.evaluate(nameOfFocus), { intervals: [20, 50, 100] }).not.toBe(here);
   }
   throw new Error(`There is no part ${name}`);
 }
