@@ -81,6 +81,7 @@ test('pictures of the main views @pictures', async ({ browser }) => {
     await type(bench, reading);
   }
   await expectBolt(bench, 4, 1);
+  await expect(bench.getByRole('button', { name: 'Take back bolt 3' })).toBeEnabled();
   await bench.keyboard.type('31.9');
   await settle(bench);
   await bench.screenshot(keep('call'));
