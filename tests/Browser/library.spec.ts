@@ -218,7 +218,7 @@ test('a lead writes a procedure with its map from nothing by keyboard only; it i
 
   await test.step('the lead is told, corrects it and hands it in again', async () => {
     await lead.reload();
-    await press(lead, /^I have read: .*sent back/);
+    await press(lead, new RegExp(`^I have read: ${name}.*sent back`));
     await press(lead, /^Go on with draft/);
     await expect(lead.getByText('Sent back: The manual prints 177 lbf·in, which is 15 lbf·ft.')).toBeVisible();
     await part(lead, 'Rounds');

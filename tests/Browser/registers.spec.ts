@@ -148,6 +148,34 @@ test('what is typed into a draft is there again though one went on while it was 
   answers();
   await lead.goBack();
   await expect(about).toHaveValue(last);
+  await lead.unroute('**/api/library/drafts/*');
+
+  await test.step('with nobody answering it is said on coming back, and is there once somebody does', async () => {
+    const kept = `Typed on a dead line, ${unlike()}`;
+    await lead.context().setOffline(true);
+    await about.fill(kept);
+    await lead.getByRole('link', { name: 'Permits' }).click();
+    await expect(about).toHaveCount(0);
+    await lead.goBack();
+    await expect(lead.getByRole('alert').getByText(/^The server cannot be reached\. What was typed is kept/)).toBeVisible();
+    await lead.context().setOffline(false);
+    await expect(about).toHaveValue(kept);
+  });
+
+  await test.step('what the server refuses or does not hear is said where it was asked', async () => {
+    await expect(lead.getByRole('status').getByText('saved', { exact: true })).toBeVisible();
+    await lead.context().setOffline(true);
+    await lead.getByRole('button', { name: 'Throw away' }).click();
+    await lead.getByRole('button', { name: 'Throw it away' }).click();
+    await expect(lead.getByRole('dialog').getByRole('alert')).toContainText('The server cannot be reached.');
+    await lead.getByRole('button', { name: 'Keep it' }).click();
+    await lead.getByRole('button', { name: /^I have read: Wick WV9/ }).click();
+    await expect(lead.getByRole('region', { name: 'Bulletins' }).getByRole('alert')).toContainText('The server cannot be reached.');
+    await lead.context().setOffline(false);
+    await lead.reload();
+    await expect(lead.getByRole('button', { name: /^I have read: Wick WV9/ })).toBeVisible();
+    await expect(about).toBeVisible();
+  });
 });
 
 test('a save whose answer was lost is nobody else’s: it goes on by itself', async ({ browser }) => {

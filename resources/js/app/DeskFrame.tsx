@@ -5,8 +5,8 @@ import { get } from '@/api/client';
 import { useMay, useMe, useSession, useSignOut, useZone } from '@/api/session';
 import type { Ability, Found } from '@/api/types';
 import { Notices } from '@/areas/people';
-import { sentenceOf } from '@/lib/problem';
 import { ScanField } from '@/ui/ScanField';
+import { SignOut } from '@/ui/SignOut';
 import { Unreachable } from '@/ui/Unreachable';
 import { useTheme } from '@/ui/theme';
 
@@ -66,21 +66,14 @@ function Who() {
       <button type="button" className="quiet underline decoration-hair underline-offset-4 hover:text-ink" onClick={flip}>
         {theme === 'light' ? 'Dark' : 'Light'}
       </button>
-      {signOut.isError && (
-        <span role="alert" className="font-semibold text-fault" title={sentenceOf(signOut.error)}>
-          Still signed in. Try again.
-        </span>
-      )}
-      <button
-        type="button"
+      <SignOut
+        error={signOut.error}
+        busy={signOut.isPending}
         className="underline decoration-hair underline-offset-4 hover:text-ink"
-        disabled={signOut.isPending}
-        onClick={() => {
+        onSignOut={() => {
           signOut.mutate();
         }}
-      >
-        Sign out
-      </button>
+      />
     </div>
   );
 }

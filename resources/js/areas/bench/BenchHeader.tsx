@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useMe, useSession, useSignOut } from '@/api/session';
-import { sentenceOf } from '@/lib/problem';
+import { SignOut } from '@/ui/SignOut';
 import { useTheme } from '@/ui/theme';
 import { useOutbox } from './useOutbox';
 
@@ -28,21 +28,14 @@ export function BenchHeader({ children, back }: { children: ReactNode; back?: bo
             My hook
           </Link>
         )}
-        {signOut.isError && (
-          <span role="alert" className="px-2 font-semibold text-fault" title={sentenceOf(signOut.error)}>
-            Still signed in. Try again.
-          </span>
-        )}
-        <button
-          type="button"
+        <SignOut
+          error={signOut.error}
+          busy={signOut.isPending}
           className={`${big} pr-7`}
-          disabled={signOut.isPending}
-          onClick={() => {
+          onSignOut={() => {
             signOut.mutate();
           }}
-        >
-          Sign out
-        </button>
+        />
       </div>
     </header>
   );

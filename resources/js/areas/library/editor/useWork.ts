@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { get, post } from '@/api/client';
 import type { DraftSheet } from '@/api/types';
+import { Afterwards } from '@/lib/afterwards';
 import type { Doc } from '@/lib/document';
 import { type History, begin, change, redo, undo } from '@/lib/history';
 import { Problem, sentenceOf } from '@/lib/problem';
@@ -10,26 +11,34 @@ import type { Saving, Work } from './editor';
 const AFTER_MS = 800;
 const AGAIN_MS = 5_000;
 
-/** Saves that go on after a page was left, by procedure: whoever comes back at once waits for them. */
-const leaving = new Map<string, Promise<unknown>>();
+/** A switch of its own that keeps the browser from closing the page without a question. */
+function closingGuard(): (needed: boolean) => void {
+  const stay = (event: BeforeUnloadEvent) => {
+    event.preventDefault();
+  };
+  return (needed) => {
+    if (needed) window.addEventListener('beforeunload', stay);
+    else window.removeEventListener('beforeunload', stay);
+  };
+}
+
+/** Saves that go on after a draft was left. */
+const leaving = new Afterwards(AGAIN_MS, closingGuard());
 
 /** The draft as it is stored, what is still on its way to be stored included. */
 export async function fetchDraft(procedure: string): Promise<DraftSheet> {
-  await leaving.get(procedure);
+  await leaving.done(procedure);
   return get<DraftSheet>(`library/drafts/${procedure}`);
 }
 
-/** What was typed last is still saved when its page is gone, and tried again as long as nothing answers. */
-async function saveOnLeaving(saver: Saver<Work>, what: Work): Promise<void> {
-  for (;;) {
-    try {
-      await saver.save(what);
-      return;
-    } catch (error) {
-      if (!(error instanceof Problem) || !error.unanswered) return;
-      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-    }
-  }
+/** Why a save did not come about; where somebody else saved, with what stands there now, or why that cannot be had. */
+async function why(error: unknown, procedure: string): Promise<Saving> {
+  const sentence = sentenceOf(error);
+  if (!(error instanceof Problem) || error.type !== 'draft-changed') return { state: 'failed', sentence };
+  return get<DraftSheet>(`library/drafts/${procedure}`).then(
+    (theirs) => ({ state: 'conflict', sentence, theirs }),
+    (unread: unknown) => ({ state: 'failed', sentence: sentenceOf(unread) }),
+  );
 }
 
 const workOf = (sheet: DraftSheet): Work => ({ doc: sheet.document as unknown as Doc, answers: sheet.answers });
@@ -58,11 +67,7 @@ export function useWork(sheet: DraftSheet) {
         setSaving({ state: 'saved' });
         return true;
       } catch (error) {
-        const sentence = sentenceOf(error);
-        if (error instanceof Problem && error.type === 'draft-changed') {
-          const theirs = await get<DraftSheet>(`library/drafts/${sheet.procedure}`);
-          setSaving({ state: 'conflict', sentence, theirs });
-        } else setSaving({ state: 'failed', sentence });
+        setSaving(await why(error, sheet.procedure));
         return false;
       }
     },
@@ -76,7 +81,8 @@ export function useWork(sheet: DraftSheet) {
   }, [dirty, saving.state, work]);
   useEffect(
     () => () => {
-      if (unsaved.current !== null) leaving.set(sheet.procedure, saveOnLeaving(saver, unsaved.current));
+      const last = unsaved.current;
+      if (last !== null) leaving.go(sheet.procedure, () => saver.save(last));
     },
     [saver, sheet.procedure],
   );
@@ -91,12 +97,10 @@ export function useWork(sheet: DraftSheet) {
 
   useEffect(() => {
     if (!dirty) return;
-    const stay = (event: BeforeUnloadEvent) => {
-      event.preventDefault();
-    };
-    window.addEventListener('beforeunload', stay);
+    const guard = closingGuard();
+    guard(true);
     return () => {
-      window.removeEventListener('beforeunload', stay);
+      guard(false);
     };
   }, [dirty]);
 
