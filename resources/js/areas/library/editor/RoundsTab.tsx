@@ -67,7 +67,7 @@ function LineForm({ doc, edit }: Editing) {
           setLine(e.target.value);
         }}
       />
-      <Button type="submit" className="mt-6.5" disabled={read.isPending}>
+      <Button type="submit" className="mt-6 h-[42px]" disabled={read.isPending}>
         Add these rounds
       </Button>
     </form>
