@@ -1,5 +1,6 @@
 <?php
 
+use App\Ledger\Console\EraseCommand;
 use App\Ledger\Console\GrantCommand;
 use App\Ledger\Console\RebuildCommand;
 use App\Ledger\Console\RestoredCommand;
@@ -42,7 +43,7 @@ $app = Application::configure(basePath: $base)
             Route::middleware('web')->group($base.'/routes/web.php');
         },
     )
-    ->withCommands([GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, VerifyCommand::class])
+    ->withCommands([EraseCommand::class, GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);   // same-origin; its package cannot be installed, see docs/decisions
         $middleware->append(SecurityHeaders::class);

@@ -4,36 +4,77 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 
-/** Empties every projected table and fills it again from the ledger, in the order of the leaves. */
+/**
+ * Fills every projected table again from the ledger, aside, and puts the new ones in the place of the old ones at once.
+ * While it fills, the shop goes on; between filling and swapping nothing may be recorded (bin/tekkal rebuild holds
+ * requests back for that moment). Needs the owner's connection.
+ */
 final readonly class Rebuild
 {
+    private const CONNECTION = 'rebuild';
+
     public function __construct(
         private Projectors $projectors,
         private Sequencer $sequencer,
+        private Replay $replay,
     ) {
     }
 
-    /** @return int how many entries were replayed */
-    public function run(): int
+    /**
+     * @param  Closure(string): void  $failed
+     * @return array{entries: int, leaf: int} how far the tables aside were filled
+     */
+    public function fill(Closure $failed): array
     {
+        $owner = DB::connection('owner');
+        $aside = self::aside($owner);
+        $owner->unprepared("CREATE OR REPLACE DATABASE `$aside`");
+        foreach ($this->projectors->tables() as $table) {
+            $owner->unprepared("CREATE TABLE `$aside`.`$table` LIKE `{$owner->getDatabaseName()}`.`$table`");
+        }
+        // Names are read where they lie.
+        $owner->unprepared(sprintf('CREATE VIEW `%s`.`%s` AS SELECT * FROM `%s`.`%s`', $aside, ErasableTexts::TABLE, $owner->getDatabaseName(), ErasableTexts::TABLE));
         $this->sequencer->run();
 
-        return DB::transaction(function (): int {
-            foreach ($this->projectors->tables() as $table) {
-                DB::table($table)->delete();
-            }
-            $count = 0;
-            DB::table('ledger_leaves')
-                ->join('ledger_entries', 'ledger_entries.id', '=', 'ledger_leaves.entry')
-                ->select(['ledger_leaves.leaf_no', 'ledger_entries.body', 'ledger_entries.leaf_hash'])
-                ->chunkById(500, function ($rows) use (&$count): void {
-                    $this->projectors->project(array_values($rows->map(fn (object $row): Entry => Entry::fromBytes($row->body, $row->leaf_hash))->all()));
-                    $count += count($rows);
-                }, 'ledger_leaves.leaf_no', 'leaf_no');
+        return $this->into($owner, $failed, 0);
+    }
 
-            return $count;
-        });
+    /**
+     * @param  Closure(string): void  $failed
+     * @return int how many entries came after the filling
+     */
+    public function swap(int $leaf, Closure $failed): int
+    {
+        $owner = DB::connection('owner');
+        [$name, $aside] = [$owner->getDatabaseName(), self::aside($owner)];
+        $this->sequencer->run();
+        $late = $this->into($owner, $failed, $leaf)['entries'];
+        $owner->unprepared('RENAME TABLE '.implode(', ', array_map(
+            fn (string $t): string => "`$name`.`$t` TO `$aside`.`old_$t`, `$aside`.`$t` TO `$name`.`$t`",
+            $this->projectors->tables(),
+        )));
+        $owner->unprepared("DROP DATABASE `$aside`");
+
+        return $late;
+    }
+
+    /**
+     * @param  Closure(string): void  $failed
+     * @return array{entries: int, leaf: int}
+     */
+    private function into(Connection $owner, Closure $failed, int $after): array
+    {
+        DB::connectUsing(self::CONNECTION, ['database' => self::aside($owner)] + (array) config('database.connections.owner'), force: true);
+
+        return $this->replay->run($owner, self::CONNECTION, $failed, $after);
+    }
+
+    private static function aside(Connection $owner): string
+    {
+        return $owner->getDatabaseName().'_rebuild';
     }
 }

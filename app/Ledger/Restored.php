@@ -35,6 +35,9 @@ final readonly class Restored
             'missing_leaves' => $gap, 'contradicted' => $against !== [],
             'known' => array_map(fn (KnownLeaf $k): array => ['number' => $k->number, 'hash' => $k->hash, 'where' => $k->where], $known),
         ])));
+        // What is lost is recorded: from here on the note rises again.
+        $this->sequencer->run();
+        LeafNote::begin();
 
         return [
             ...($gap > 0 ? [sprintf('Leaves %d to %d were known before and are not in this backup: %d entries are lost. The record now says so.', $lastNo + 1, $lastNo + $gap, $gap)] : []),

@@ -29,14 +29,6 @@ final class Sequencer
         }
     }
 
-    /** "number:hash" of the newest leaf; null while there is none. */
-    public function lastLeaf(): ?string
-    {
-        $last = DB::table('ledger_leaves')->orderByDesc('leaf_no')->first(['leaf_no', 'leaf_hash']);
-
-        return $last === null ? null : "$last->leaf_no:$last->leaf_hash";
-    }
-
     private function batch(): int
     {
         $rows = DB::table('ledger_pending')

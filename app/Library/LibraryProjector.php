@@ -8,21 +8,23 @@ use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Library\Models\Permit;
 use App\Library\Models\RevisionStatus;
+use App\Library\Models\Source;
 use App\Library\Models\Standard;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 
-/** The state of every revision, window standard and deviation permit, as the entries tell it. */
+/** Families, procedures, sources, and the state of every revision, window standard and deviation permit, as the entries tell it. */
 final class LibraryProjector implements Projector
 {
     public function tables(): array
     {
-        return ['revision_states', 'standards', 'permits'];
+        return ['families', 'joints', 'variants', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'permits'];
     }
 
     public function types(): array
     {
         return [
-            'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
+            'family_extended', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
             'standard_asked', 'standard_approved', 'permit_asked', 'permit_approved', 'permit_closed',
         ];
     }
@@ -35,6 +37,14 @@ final class LibraryProjector implements Projector
     private function one(Entry $entry): void
     {
         match ($entry->type()) {
+            'family_extended' => $this->family($entry),
+            'procedure_added' => DB::table('procedures')->upsert([
+                'id' => $entry->streamId(), 'created_at' => self::sql($entry->receivedAt()), 'variant' => $entry->optional('data.variant'), 'sister_of' => $entry->optional('data.sister_of'),
+            ] + self::texts($entry, ['joint', 'option']), 'id'),
+            'source_kept' => $this->source($entry),
+            'source_paper_kept' => Source::query()->whereKey($entry->streamId())->update([
+                'file_hash' => $entry->text('data.digest'), 'file_type' => $entry->text('data.type'), 'file_name' => $entry->optional('data.name'), 'file_bytes' => $entry->number('data.bytes'),
+            ]),
             'revision_drafted', 'revision_submitted' => $this->submitted($entry),
             'revision_returned' => $this->revision($entry, ['state' => RevisionState::Returned->value, 'remark' => $entry->text('data.reason')]),
             'revision_approved' => $this->approved($entry),
@@ -48,6 +58,27 @@ final class LibraryProjector implements Projector
         };
     }
 
+    private function family(Entry $entry): void
+    {
+        DB::table('families')->upsert(['id' => $entry->streamId(), 'description' => $entry->optional('data.description') ?? ''] + self::texts($entry, ['code', 'name']), 'id');
+        foreach (['joints', 'variants'] as $table) {
+            // In the first entries of this type only names stood here; what they named is told by a later entry.
+            $rows = array_filter((array) data_get($entry->body, "data.$table"), is_array(...));
+            foreach ($rows as $row) {
+                DB::table($table)->upsert(['family' => $entry->streamId()] + $row, 'id');
+            }
+        }
+    }
+
+    private function source(Entry $entry): void
+    {
+        $successor = $entry->text('data.superseded_by');
+        DB::table('sources')->upsert(
+            ['id' => $entry->streamId(), 'superseded_by' => $successor === '' ? null : $successor] + self::texts($entry, ['code', 'kind', 'title', 'edition', 'date', 'kept']),
+            'id',
+        );
+    }
+
     private function submitted(Entry $entry): void
     {
         $answers = array_column((array) data_get($entry->body, 'data.answers'), 'answer', 'challenge');
@@ -56,6 +87,8 @@ final class LibraryProjector implements Projector
             'letter' => $entry->text('data.letter'), 'state' => RevisionState::InReview, 'author' => $entry->text('person'),
             'submitted_at' => $entry->receivedAt(), 'answers' => json_encode((object) $answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ]);
+        $authors = array_unique([$entry->text('person'), ...$entry->texts('data.authors')]);
+        DB::table('revision_authors')->insert(array_map(fn (string $person): array => ['revision' => $entry->streamId(), 'person' => $person], $authors));
     }
 
     private function approved(Entry $entry): void

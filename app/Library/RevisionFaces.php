@@ -22,6 +22,15 @@ final class RevisionFaces
 {
     public function refresh(Procedure $procedure): void
     {
+        ['face' => $face, 'targets' => $targets] = $this->of($procedure);
+        DB::table('procedure_faces')->upsert($face, 'procedure');
+        DB::table('target_index')->where('procedure', $procedure->id)->delete();
+        DB::table('target_index')->insert($targets);
+    }
+
+    /** @return array{face: array<string, mixed>, targets: list<array<string, mixed>>} the rows that ought to stand for it now */
+    public function of(Procedure $procedure): array
+    {
         $states = RevisionStatus::query()->where('procedure', $procedure->id)->get()->sortByDesc('submitted_at');
         $draft = WorkingDraft::query()->find($procedure->id);
         $shown = $states->firstWhere('state', RevisionState::Approved) ?? $states->firstWhere('state', RevisionState::InReview)
@@ -33,29 +42,35 @@ final class RevisionFaces
             $draft !== null && $shown !== null => 'draft',
             default => null,
         };
-        $this->write($procedure, $document ?? [], $revision, $shown, $shown === null ? ($draft === null ? 'empty' : 'draft') : $shown->state->value, $shown->letter ?? $draft->letter ?? '', $ahead);
+
+        return $this->rows($procedure, $document ?? [], $revision, $shown, $shown === null ? ($draft === null ? 'empty' : 'draft') : $shown->state->value, $shown->letter ?? $draft->letter ?? '', $ahead);
     }
 
-    /** @param  array<mixed>  $document */
-    private function write(Procedure $procedure, array $document, ?Revision $revision, ?RevisionStatus $shown, string $state, string $letter, ?string $ahead): void
+    /**
+     * @param  array<mixed>  $document
+     * @return array{face: array<string, mixed>, targets: list<array<string, mixed>>}
+     */
+    private function rows(Procedure $procedure, array $document, ?Revision $revision, ?RevisionStatus $shown, string $state, string $letter, ?string $ahead): array
     {
         $joint = Joint::query()->findOrFail($procedure->joint);
         $family = Family::query()->findOrFail($joint->family);
         $facts = $revision === null ? [] : Fact::of($revision);
         $line = $revision?->tighteningLine()->typeset() ?? '';
-        DB::table('procedure_faces')->upsert([
-            'procedure' => $procedure->id, 'family' => $family->id, 'place' => sprintf('%s %03d %s', $family->code, $joint->assembly_order, $procedure->option),
-            'revision' => $shown?->revision, 'state' => $state, 'letter' => $letter, 'ahead' => $ahead,
-            'missing' => $revision !== null && $revision->missing !== [],
-            'conflicts' => count(array_filter($revision->conflicts ?? [], fn (Conflict $c): bool => $c->decided === null)),
-            'line' => $line, 'card' => json_encode($this->card($procedure, $family, $joint, $document, $revision), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-            'words' => mb_strtolower(implode(' ', [$family->code, $family->name, $joint->name, $procedure->option, str_replace("\u{A0}", ' ', $line), ...array_map(fn (Fact $f): string => $f->text, $facts)])),
-        ], 'procedure');
-        DB::table('target_index')->where('procedure', $procedure->id)->delete();
-        $targets = array_values(array_filter($facts, fn (Fact $f): bool => $f->quantity !== null));
-        DB::table('target_index')->insert(array_map(fn (Fact $f): array => [
-            'procedure' => $procedure->id, 'quantity' => $f->quantity?->kind()->value, 'base_value' => (string) $f->quantity?->inBase(), 'text' => $f->text,
-        ], $targets));
+
+        return [
+            'face' => [
+                'procedure' => $procedure->id, 'family' => $family->id, 'place' => sprintf('%s %03d %s', $family->code, $joint->assembly_order, $procedure->option),
+                'revision' => $shown?->revision, 'state' => $state, 'letter' => $letter, 'ahead' => $ahead,
+                'missing' => $revision !== null && $revision->missing !== [],
+                'conflicts' => count(array_filter($revision->conflicts ?? [], fn (Conflict $c): bool => $c->decided === null)),
+                'line' => $line, 'card' => json_encode($this->card($procedure, $family, $joint, $document, $revision), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'words' => mb_strtolower(implode(' ', [$family->code, $family->name, $joint->name, $procedure->option, str_replace("\u{A0}", ' ', $line), ...array_map(fn (Fact $f): string => $f->text, $facts)])),
+            ],
+            'targets' => array_map(
+                fn (Fact $f): array => ['procedure' => $procedure->id, 'quantity' => $f->quantity?->kind()->value, 'base_value' => (string) $f->quantity?->inBase(), 'text' => $f->text],
+                array_values(array_filter($facts, fn (Fact $f): bool => $f->quantity !== null)),
+            ),
+        ];
     }
 
     /**

@@ -5,23 +5,28 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Ledger\Entry;
+use App\Ledger\ErasableTexts;
 use App\Ledger\Projector;
+use App\People\Models\Customer;
 use App\People\Models\Device;
 use App\People\Models\Notice;
 use App\People\Models\Sitting;
 use Illuminate\Support\Facades\DB;
 
-/** Devices, sittings and notices, as the entries tell them. */
+/** People with their roles, customers, devices, sittings and notices, as the entries tell them. */
 final class PeopleProjector implements Projector
 {
     public function tables(): array
     {
-        return ['devices', 'sittings', 'notices', 'notice_receipts'];
+        return ['people', 'person_roles', 'customers', 'devices', 'sittings', 'notices', 'notice_receipts'];
     }
 
     public function types(): array
     {
-        return ['device_enrolled', 'device_revoked', 'sitting_begun', 'sitting_ended', 'notice_sent', 'notice_acknowledged'];
+        return [
+            'person_added', 'role_given', 'customer_added', 'text_erased',
+            'device_enrolled', 'device_revoked', 'sitting_begun', 'sitting_ended', 'notice_sent', 'notice_acknowledged',
+        ];
     }
 
     public function project(array $entries): void
@@ -32,6 +37,10 @@ final class PeopleProjector implements Projector
     private function one(Entry $entry): void
     {
         match ($entry->type()) {
+            'person_added' => $this->added($entry),
+            'role_given' => $this->roles($entry, [$entry->text('data.role')]),
+            'customer_added' => DB::table('customers')->upsert(['id' => $entry->streamId(), 'name' => ErasableTexts::of($entry->id(), 'name') ?? Customer::BLANKED], 'id'),
+            'text_erased' => $this->erased($entry),
             'device_enrolled' => Device::query()->create([
                 'id' => $entry->streamId(), 'name' => $entry->text('data.name'),
                 'enrolled_by' => $entry->text('person'), 'enrolled_at' => $entry->receivedAt(),
@@ -46,6 +55,29 @@ final class PeopleProjector implements Projector
             'notice_sent' => $this->sent($entry),
             'notice_acknowledged' => DB::table('notice_receipts')->where('notice', $entry->streamId())->where('person', $entry->text('person'))
                 ->update(['acknowledged_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
+            default => null,
+        };
+    }
+
+    private function added(Entry $entry): void
+    {
+        $names = array_map(fn (string $field): ?string => ErasableTexts::of($entry->id(), $field), array_combine(ErasableTexts::NAMES, ErasableTexts::NAMES));
+        DB::table('people')->upsert(['id' => $entry->streamId(), 'customer' => $entry->optional('data.customer')] + $names, 'id');
+        $this->roles($entry, $entry->texts('data.roles'));
+    }
+
+    /** @param  list<string>  $roles */
+    private function roles(Entry $entry, array $roles): void
+    {
+        DB::table('person_roles')->insertOrIgnore(array_map(fn (string $role): array => ['person' => $entry->streamId(), 'role' => $role], $roles));
+    }
+
+    private function erased(Entry $entry): void
+    {
+        $field = $entry->text('data.field');
+        match (true) {
+            str_starts_with($entry->stream(), 'person/') && in_array($field, ErasableTexts::NAMES, true) => DB::table('people')->where('id', $entry->streamId())->update([$field => null]),
+            str_starts_with($entry->stream(), 'customer/') => DB::table('customers')->where('id', $entry->streamId())->update(['name' => Customer::BLANKED]),
             default => null,
         };
     }

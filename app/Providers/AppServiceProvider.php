@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Audit\Verification\RunRule;
 use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
 use App\Builds\MoveAssignments;
@@ -11,12 +12,21 @@ use App\Crib\CribFinder;
 use App\Crib\CribProjector;
 use App\Desk\Http\FindController;
 use App\Ledger\Projectors;
+use App\Ledger\Verification\EntryCheck;
+use App\Ledger\Verification\GuardCheck;
+use App\Ledger\Verification\OrderCheck;
+use App\Ledger\Verification\ProjectionCheck;
+use App\Ledger\Verification\TextCheck;
+use App\Ledger\Verification\Verifier;
 use App\Library\Events\RevisionApproved;
 use App\Library\LibraryFinder;
 use App\Library\LibraryProjector;
+use App\Library\Verification\DocumentRule;
+use App\Library\Verification\LibraryCheck;
 use App\People\Ability;
 use App\People\Models\Person;
 use App\People\PeopleProjector;
+use App\People\Verification\WhoCheck;
 use App\Record\RecordProjector;
 use App\Shared\Contracts\Findable;
 use App\Shared\Http\WholeFileSessions;
@@ -38,6 +48,10 @@ final class AppServiceProvider extends ServiceProvider
         // The order of the ladder: a projector may rely on what those before it have written.
         $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class], 'projectors');
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));
+        $this->app->tag([DocumentRule::class, RunRule::class], 'entry-rules');
+        $this->app->when(EntryCheck::class)->needs('$rules')->giveTagged('entry-rules');
+        $this->app->tag([EntryCheck::class, OrderCheck::class, GuardCheck::class, TextCheck::class, WhoCheck::class, LibraryCheck::class, ProjectionCheck::class], 'checks');
+        $this->app->when(Verifier::class)->needs('$checks')->giveTagged('checks');
         $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class], Findable::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\People\Actions\AddCustomer;
+use App\People\Actions\AddPerson;
 use App\People\Models\Credential;
 use App\People\Models\Customer;
 use App\People\Models\Person;
-use App\People\Models\PersonRole;
 use App\People\Role;
-use App\Shared\Ids;
 use Illuminate\Support\Facades\Hash;
 
 /** The invented people of Fenmoor Engine Works and their customers. */
@@ -28,7 +28,7 @@ final class DemoPeople
     public function __construct()
     {
         foreach (['Skerry Dredging', 'Coldharbour Irrigation', 'Lantern Bay Ferries'] as $name) {
-            $this->customers[$name] = Customer::query()->create(['id' => Ids::next(), 'name' => $name]);
+            $this->customers[$name] = app(AddCustomer::class)($name);
         }
         // One hash each: they are the same for everybody in a demo, and hashing is slow on purpose.
         $password = Hash::make(self::PASSWORD);
@@ -60,8 +60,7 @@ final class DemoPeople
      */
     private function person(string $name, Role $role, array $fields, array $credential): Person
     {
-        $person = Person::query()->create(['id' => Ids::next(), 'name' => $name] + $fields);
-        PersonRole::query()->create(['person' => $person->id, 'role' => $role]);
+        $person = app(AddPerson::class)(['name' => $name] + array_diff_key($fields, ['customer' => 0]), [$role], $fields['customer'] ?? null);
         Credential::query()->create(['person' => $person->id] + $credential);
 
         return $person;

@@ -25,7 +25,12 @@ abstract class FeatureTestCase extends TestCase
     {
         parent::setUp();
         $this->travelTo('2026-06-15 09:00:00');
-        $this->world = new World($this);
+        $this->world = $this->makeWorld();
+    }
+
+    protected function makeWorld(): World
+    {
+        return new World($this);
     }
 
     /**

@@ -9,10 +9,10 @@ use App\Builds\Actions\OpenBuild;
 use App\Crib\Actions\RecordCalibration;
 use App\Crib\Actions\RegisterTool;
 use App\Ledger\DeviceSequence;
+use App\Library\Actions\AddFamily;
 use App\Library\Actions\AddProcedure;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\SubmitRevision;
-use App\Library\Models\Family;
 use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
 use App\Library\Models\StoredRevision;
@@ -21,7 +21,6 @@ use App\People\Actions\SignInAtBench;
 use App\People\Http\BenchSession;
 use App\People\Models\Device;
 use App\People\Models\Person;
-use App\Shared\Ids;
 use Database\Seeders\DemoPeople;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -47,11 +46,11 @@ final class World
     /** @var array<string, string> token by device id */
     private array $tokens = [];
 
-    public function __construct(private readonly FeatureTestCase $test)
+    public function __construct(private FeatureTestCase $test)
     {
         $this->people = new DemoPeople;
-        $family = Family::query()->create(['id' => Ids::next(), 'code' => 'TN3', 'name' => 'Tarn TN3', 'description' => 'test']);
-        $this->joint = Joint::query()->create(['id' => Ids::next(), 'family' => $family->id, 'name' => 'Main caps', 'assembly_order' => 1]);
+        app(AddFamily::class)('TN3', 'Tarn TN3', 'test', ['Main caps'], [], $this->person('lead'));
+        $this->joint = Joint::query()->where('name', 'Main caps')->firstOrFail();
         $this->procedure = app(AddProcedure::class)($this->joint, 'stock bolts', $this->person('lead'));
         $this->revision = $this->draft();
         app(ApproveRevision::class)($this->revision, $this->person('approver'));
@@ -59,6 +58,14 @@ final class World
         $this->tool('TW-07', ToolKind::TorqueWrench, 'lbf.ft', '15', '75', '0.5', '2025-11-01', '2026-05-01');
         $this->tool('TW-09', ToolKind::TorqueWrench, 'N.m', '2', '20', '0.1', '2026-03-01', '2026-09-01');
         $this->tool('AG-02', ToolKind::AngleGauge, 'deg', '0', '360', '1', '2026-03-01', '2026-09-01');
+    }
+
+    /** Goes on in another test of the same class. */
+    public function in(FeatureTestCase $test): self
+    {
+        $this->test = $test;
+
+        return $this;
     }
 
     /** @return array<string, mixed> */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Audit\Actions;
 
 use App\Ledger\Draft;
+use App\Ledger\ErasableTexts;
 use App\Ledger\Recorder;
 use App\People\Models\Person;
-use App\Record\Actions\KeepReason;
 use App\Record\Models\AsideReading;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
@@ -21,7 +21,7 @@ final readonly class DismissReading
 
     public function __construct(
         private Recorder $recorder,
-        private KeepReason $keepReason,
+        private ErasableTexts $texts,
     ) {
     }
 
@@ -38,7 +38,7 @@ final readonly class DismissReading
             $stream = (string) DB::table('ledger_entries')->where('entry_id', $entryId)->value('stream');
             $id = Ids::next();
             $this->recorder->append(new Draft($id, 'reading_dismissed', $stream, $lead->id, subject: $aside->subject, data: [
-                'reading' => $entryId, 'reason' => $reason, 'reason_hash' => ($this->keepReason)($id, $text),
+                'reading' => $entryId, 'reason' => $reason, 'reason_hash' => $this->texts->keep($id, 'reason', $text),
             ]));
         });
     }

@@ -7,8 +7,8 @@ namespace App\Bench\Actions;
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
 use App\Bench\RunContext;
+use App\Ledger\ErasableTexts;
 use App\People\Actions\CheckPin;
-use App\Record\Actions\KeepReason;
 use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -22,7 +22,7 @@ final readonly class WithdrawReading
     public function __construct(
         private BenchRecorder $recorder,
         private CheckPin $checkPin,
-        private KeepReason $keepReason,
+        private ErasableTexts $texts,
     ) {
     }
 
@@ -42,7 +42,7 @@ final readonly class WithdrawReading
 
             return $context->header() + ['data' => [
                 'reading' => $given['reading'], 'reason' => $given['reason'], 'second_person' => $second,
-                'reason_hash' => ($this->keepReason)($command->id, $given['text'] ?? null),
+                'reason_hash' => $this->texts->keep($command->id, 'reason', $given['text'] ?? null),
             ]];
         });
     }

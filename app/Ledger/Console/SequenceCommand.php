@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Ledger\Console;
 
+use App\Ledger\LeafNote;
 use App\Ledger\Sequencer;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Log;
 
 final class SequenceCommand extends Command
 {
@@ -15,25 +17,25 @@ final class SequenceCommand extends Command
 
     private const PAUSE_US = 500_000;
 
+    private bool $told = false;
+
     public function handle(Sequencer $sequencer): never
     {
-        $this->note($sequencer);
+        $this->note();
         while (true) {
             if ($sequencer->run() === 0) {
                 usleep(self::PAUSE_US);
             } else {
-                $this->note($sequencer);
+                $this->note();
             }
         }
     }
 
-    /** A note of the last leaf beside the database: a restore compares how far the record had come. */
-    private function note(Sequencer $sequencer): void
+    private function note(): void
     {
-        $last = $sequencer->lastLeaf();
-        if ($last !== null) {
-            file_put_contents(storage_path('last-leaf.new'), $last);
-            rename(storage_path('last-leaf.new'), storage_path('last-leaf'));
+        if (! LeafNote::raise() && ! $this->told) {
+            $this->told = true;
+            Log::warning('The note of the last leaf knows more than the database holds, and stays as it is. Run bin/tekkal verify.');
         }
     }
 }

@@ -4,78 +4,129 @@ declare(strict_types=1);
 
 namespace App\Ledger\Verification;
 
-use App\Ledger\Entry;
+use App\Ledger\ErasableTexts;
 use App\Ledger\Projectors;
+use App\Ledger\Replay;
 use Illuminate\Database\Connection;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Replays the ledger into empty tables of a database beside the shop's own, and compares them row by row. */
-final readonly class ProjectionCheck
+/**
+ * Replays the ledger and compares every projected table row by row. The replay writes into temporary tables that stand,
+ * for its own connection only, in the place of the shop's: nothing is left behind, and two at once see nothing of each other.
+ */
+final readonly class ProjectionCheck implements Check
 {
     private const CHUNK = 500;
 
-    public function __construct(private Projectors $projectors)
-    {
+    private const CONNECTION = 'replay';
+
+    public function __construct(
+        private Projectors $projectors,
+        private Replay $replay,
+    ) {
     }
 
     public function run(Connection $snapshot, Report $report): void
     {
-        $name = $snapshot->getDatabaseName().'_check';
-        $owner = DB::connectUsing('check', ['database' => null] + (array) config('database.connections.owner'), force: true);
-        $owner->unprepared("CREATE OR REPLACE DATABASE `$name`");
+        $replayed = DB::connectUsing(self::CONNECTION, (array) config('database.connections.owner'), force: true);
+        assert($replayed instanceof Connection);
+        foreach ([...$this->projectors->tables(), ErasableTexts::TABLE] as $table) {
+            $made = (array) $replayed->selectOne("SHOW CREATE TABLE `$table`");
+            $replayed->unprepared((string) preg_replace('/^CREATE TABLE/', 'CREATE TEMPORARY TABLE', (string) $made['Create Table']));
+        }
+        $this->names($snapshot, $replayed);
+        $this->replay->run($snapshot, self::CONNECTION, $report->add(...));
         foreach ($this->projectors->tables() as $table) {
-            $owner->unprepared("CREATE TABLE `$name`.`$table` LIKE `{$snapshot->getDatabaseName()}`.`$table`");
+            $this->compare($table, $snapshot, $replayed, $report);
         }
-        $check = DB::connectUsing('check', ['database' => $name] + (array) config('database.connections.owner'), force: true);
-        try {
-            $check->transaction(fn () => $this->replay($snapshot));
-            foreach ($this->projectors->tables() as $table) {
-                $this->compare($table, $snapshot, $check, $report);
-            }
-        } finally {
-            $check->unprepared("DROP DATABASE `$name`");
-        }
+        DB::purge(self::CONNECTION);
     }
 
-    /** Projectors write to whatever connection is the default one. */
-    private function replay(Connection $snapshot): void
+    /** As they were in the snapshot: one that is erased meanwhile would be missed otherwise. */
+    private function names(Connection $snapshot, Connection $replayed): void
     {
-        $usual = DB::getDefaultConnection();
-        DB::setDefaultConnection('check');
-        try {
-            $this->replayInOrder($snapshot, 'SELECT l.leaf_no AS place, e.body, e.leaf_hash FROM ledger_leaves l JOIN ledger_entries e ON e.id = l.entry WHERE l.leaf_no > ? ORDER BY l.leaf_no');
-            $this->replayInOrder($snapshot, 'SELECT p.entry AS place, e.body, e.leaf_hash FROM ledger_pending p JOIN ledger_entries e ON e.id = p.entry WHERE p.entry > ? ORDER BY p.entry');
-        } finally {
-            DB::setDefaultConnection($usual);
-        }
+        $snapshot->table(ErasableTexts::TABLE)->whereIn('field', ErasableTexts::NAMES)->orderBy('entry_id')
+            ->chunk(self::CHUNK, fn ($rows) => $replayed->table(ErasableTexts::TABLE)->insert($rows->map(fn (object $r): array => (array) $r)->all()));
     }
 
-    private function replayInOrder(Connection $snapshot, string $query): void
+    private function compare(string $table, Connection $kept, Connection $replayed, Report $report): void
     {
-        $last = 0;
-        while (($rows = $snapshot->select($query.' LIMIT '.self::CHUNK, [$last])) !== []) {
-            $this->projectors->project(array_map(fn (object $row): Entry => Entry::fromBytes($row->body, $row->leaf_hash), $rows));
-            $last = (int) end($rows)->place;
-        }
-    }
-
-    private function compare(string $table, Connection $kept, ConnectionInterface $replayed, Report $report): void
-    {
-        $keys = array_column($kept->select("SHOW KEYS FROM `$table` WHERE Key_name = 'PRIMARY'"), 'Column_name');
-        for ($from = 0; ; $from += self::CHUNK) {
-            $page = fn (ConnectionInterface $c): array => array_column(array_map(
-                fn (object $row): array => [implode('/', array_map(fn (string $k): string => (string) $row->{$k}, $keys)), json_encode($row)],
-                $c->table($table)->orderByRaw(implode(', ', $keys))->offset($from)->limit(self::CHUNK)->get()->all(),
-            ), 1, 0);
-            [$here, $there] = [$page($kept), $page($replayed)];
+        $keys = array_values(array_column($kept->select("SHOW KEYS FROM `$table` WHERE Key_name = 'PRIMARY'"), 'Column_name'));
+        foreach ($this->pages($kept, $table, $keys) as $here) {
             $report->rows += count($here);
-            foreach (array_keys(array_diff_assoc($here, $there) + array_diff_assoc($there, $here)) as $key) {
-                $report->add("The row $key of $table is not what the entries say.");
-            }
-            if (count($here) < self::CHUNK && count($there) < self::CHUNK) {
-                return;
+            $there = $this->same($replayed, $table, $keys, $here);
+            foreach ($here as $key => $row) {
+                if ((array) ($there[$key] ?? null) !== (array) $row) {
+                    $report->add("The row $key of $table is not what the entries say.");
+                }
             }
         }
+        foreach ($this->pages($replayed, $table, $keys) as $there) {
+            foreach (array_keys(array_diff_key($there, $this->same($kept, $table, $keys, $there))) as $key) {
+                $report->add("The row $key of $table is missing: the entries tell of it.");
+            }
+        }
+    }
+
+    /**
+     * By key, not by offset, so that a long table is read once.
+     *
+     * @param  list<string>  $keys
+     * @return iterable<array<string, object>> rows by key
+     */
+    private function pages(Connection $connection, string $table, array $keys): iterable
+    {
+        $last = null;
+        do {
+            $rows = $connection->table($table)->when($last !== null, fn (Builder $q) => $this->after($q, $keys, (array) $last))
+                ->orderByRaw(implode(', ', $keys))->limit(self::CHUNK)->get()->all();
+            if ($rows !== []) {
+                yield $this->byKey($rows, $keys);
+                $last = end($rows);
+            }
+        } while (count($rows) === self::CHUNK);
+    }
+
+    /**
+     * a > ? OR (a = ? AND b > ?), with a >= ? before it so that the index is used from there.
+     *
+     * @param  list<string>  $keys
+     * @param  array<string, mixed>  $last
+     */
+    private function after(Builder $query, array $keys, array $last): void
+    {
+        $query->where($keys[0], '>=', $last[$keys[0]])->where(function (Builder $any) use ($keys, $last): void {
+            foreach ($keys as $i => $key) {
+                $any->orWhere(function (Builder $all) use ($keys, $last, $i, $key): void {
+                    foreach (array_slice($keys, 0, $i) as $same) {
+                        $all->where($same, $last[$same]);
+                    }
+                    $all->where($key, '>', $last[$key]);
+                });
+            }
+        });
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @param  array<string, object>  $rows
+     * @return array<string, object> the rows with the same keys
+     */
+    private function same(Connection $connection, string $table, array $keys, array $rows): array
+    {
+        $first = array_values(array_unique(array_map(fn (object $r): mixed => $r->{$keys[0]}, $rows)));
+
+        return array_intersect_key($this->byKey($connection->table($table)->whereIn($keys[0], $first)->get()->all(), $keys), $rows);
+    }
+
+    /**
+     * @param  array<int, object>  $rows
+     * @param  list<string>  $keys
+     * @return array<string, object>
+     */
+    private function byKey(array $rows, array $keys): array
+    {
+        return array_combine(array_map(fn (object $r): string => implode('/', array_map(fn (string $k): string => (string) $r->{$k}, $keys)), $rows), $rows);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Ledger\Verification;
 /** What a reading of the whole record found. */
 final class Report
 {
-    private const MOST = 50;
+    private const MOST = 2000;
 
     public int $entries = 0;
 
@@ -17,14 +17,31 @@ final class Report
 
     public int $found = 0;
 
-    /** @var list<string> the first of the problems, as sentences */
-    public array $sentences = [];
+    /** @var array<string, true> the first of the problems, as sentences, each once */
+    private array $sentences = [];
+
+    /** @var list<string> what is not as it was and is accounted for by an entry */
+    public array $notes = [];
 
     public function add(string $sentence): void
     {
+        if (isset($this->sentences[$sentence])) {
+            return;
+        }
         $this->found++;
         if ($this->found <= self::MOST) {
-            $this->sentences[] = $sentence;
+            $this->sentences[$sentence] = true;
         }
+    }
+
+    public function note(string $sentence): void
+    {
+        $this->notes[] = $sentence;
+    }
+
+    /** @return list<string> */
+    public function sentences(): array
+    {
+        return array_keys($this->sentences);
     }
 }

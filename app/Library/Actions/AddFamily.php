@@ -31,26 +31,32 @@ final readonly class AddFamily
         }
 
         return $this->recorder->transaction(function () use ($code, $name, $description, $joints, $variants, $by): Family {
-            $family = Family::query()->firstOrCreate(['code' => $code], ['id' => Ids::next(), 'name' => $name, 'description' => $description]);
-            if ($family->name !== $name) {
+            // Held until commit, so that two at once do not both make it.
+            $this->recorder->lock('register/families');
+            $family = Family::query()->where('code', $code)->first();
+            if ($family !== null && $family->name !== $name) {
                 throw Refused::field('name', sprintf('%s is the code of %s already.', $code, $family->name), $name);
             }
-            $this->recorder->lock('family/'.$family->id);
-            $known = Joint::query()->where('family', $family->id)->get();
-            $new = array_values(array_diff($joints, $known->pluck('name')->all()));
-            foreach ($new as $i => $joint) {
-                Joint::query()->create(['id' => Ids::next(), 'family' => $family->id, 'name' => $joint, 'assembly_order' => (int) $known->max('assembly_order') + $i + 1]);
-            }
-            $named = Variant::query()->where('family', $family->id)->pluck('name')->all();
-            $newVariants = array_values(array_filter($variants, fn (array $v): bool => ! in_array($v['name'], $named, true)));
-            foreach ($newVariants as $variant) {
-                Variant::query()->create(['id' => Ids::next(), 'family' => $family->id] + $variant);
-            }
-            if ($family->wasRecentlyCreated || $new !== [] || $newVariants !== []) {
-                $this->recorder->append(new Draft(Ids::next(), 'family_extended', 'family/'.$family->id, $by->id, data: ['code' => $code, 'name' => $family->name, 'joints' => $new, 'variants' => array_column($newVariants, 'name')]));
+            $id = $family->id ?? Ids::next();
+            $known = Joint::query()->where('family', $id)->get();
+            $last = (int) $known->max('assembly_order');
+            $newJoints = array_map(
+                fn (string $joint, int $i): array => ['id' => Ids::next(), 'name' => $joint, 'assembly_order' => $last + $i + 1],
+                $new = array_values(array_diff($joints, $known->pluck('name')->all())),
+                array_keys($new),
+            );
+            $named = Variant::query()->where('family', $id)->pluck('name')->all();
+            $newVariants = array_map(
+                fn (array $v): array => ['id' => Ids::next()] + $v,
+                array_values(array_filter($variants, fn (array $v): bool => ! in_array($v['name'], $named, true))),
+            );
+            if ($family === null || $newJoints !== [] || $newVariants !== []) {
+                $this->recorder->append(new Draft(Ids::next(), 'family_extended', 'family/'.$id, $by->id, data: [
+                    'code' => $code, 'name' => $name, 'description' => $family->description ?? $description, 'joints' => $newJoints, 'variants' => $newVariants,
+                ]));
             }
 
-            return $family;
+            return $family ?? Family::query()->findOrFail($id);
         });
     }
 }

@@ -26,10 +26,10 @@ final readonly class AddProcedure
             if (Procedure::query()->where('joint', $joint->id)->where('option', $option)->exists()) {
                 throw Refused::field('option', sprintf('%s already has a procedure for "%s". Open that, or name another hardware option.', $joint->name, $option), $option);
             }
-            $procedure = Procedure::query()->create(['id' => Ids::next(), 'joint' => $joint->id, 'option' => $option, 'variant' => $variant, 'sister_of' => $sister, 'created_at' => now()]);
-            $this->recorder->append(new Draft(Ids::next(), 'procedure_added', 'procedure/'.$procedure->id, $by->id, data: ['joint' => $joint->id, 'option' => $option] + ($sister === null ? [] : ['sister_of' => $sister])));
+            $id = Ids::next();
+            $this->recorder->append(new Draft(Ids::next(), 'procedure_added', 'procedure/'.$id, $by->id, data: array_filter(['joint' => $joint->id, 'option' => $option, 'variant' => $variant, 'sister_of' => $sister], fn (?string $v): bool => $v !== null)));
 
-            return $procedure;
+            return Procedure::query()->findOrFail($id);
         });
     }
 }

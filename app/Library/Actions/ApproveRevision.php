@@ -6,6 +6,7 @@ namespace App\Library\Actions;
 
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Library\Authors;
 use App\Library\Events\RevisionApproved;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
@@ -39,8 +40,8 @@ final readonly class ApproveRevision
         if (! $approver->may(Ability::ApproveProcedures)) {
             throw Refused::forbidden('Only an approver signs procedures.');
         }
-        if ($stored->author === $approver->id) {
-            throw Refused::forbidden('Nobody approves what they wrote. Ask another approver to sign.');
+        if (in_array($approver->id, Authors::ofRevision($stored->id), true)) {
+            throw Refused::forbidden(sprintf('Nobody approves what they wrote%s. Ask another approver to sign.', $stored->author === $approver->id ? '' : ' a part of'));
         }
         $this->recorder->transaction(function () use ($stored, $approver, $seen): void {
             $this->recorder->lock('revision/'.$stored->id);

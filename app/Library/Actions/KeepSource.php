@@ -32,16 +32,13 @@ final readonly class KeepSource
             $this->recorder->lock('register/sources');
             $source = Source::query()->where('code', $fields['code'])->first();
             $this->noCircle($fields['code'], $fields['superseded_by']);
-            if ($source === null) {
-                $source = Source::query()->create(['id' => Ids::next()] + $fields);
-            } elseif ($source->only(array_keys($fields)) === $fields) {
+            if ($source !== null && $source->only(array_keys($fields)) === $fields) {
                 return $source;
-            } else {
-                $source->update($fields);
             }
-            $this->recorder->append(new Draft(Ids::next(), 'source_kept', 'source/'.$source->id, $by->id, data: array_map(strval(...), $fields)));
+            $id = $source->id ?? Ids::next();
+            $this->recorder->append(new Draft(Ids::next(), 'source_kept', 'source/'.$id, $by->id, data: array_map(strval(...), $fields)));
 
-            return $source;
+            return Source::query()->findOrFail($id);
         });
     }
 
@@ -57,8 +54,9 @@ final readonly class KeepSource
         $hash = hash('sha256', $bytes);
         Storage::disk('local')->put("sources/$hash", $bytes);
         $this->recorder->transaction(function () use ($source, $file, $type, $hash, $bytes, $by): void {
-            $source->update(['file_hash' => $hash, 'file_type' => $type, 'file_name' => mb_substr($file->getClientOriginalName(), 0, 160), 'file_bytes' => strlen($bytes)]);
-            $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: ['digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes)]));
+            $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: [
+                'digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes), 'name' => mb_substr($file->getClientOriginalName(), 0, 160),
+            ]));
         });
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library\Actions;
 
+use App\Library\Authors;
 use App\Library\Models\Procedure;
 use App\Library\Models\WorkingDraft;
 use App\Library\Queries\Procedures;
@@ -37,6 +38,7 @@ final readonly class SaveDraft
                 'answers' => json_encode($last?->answers() ?: (object) [], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'author' => $author->id, 'saved_by' => $author->id, 'saved_at' => now(), 'based_on' => $last?->revision,
             ]);
+            Authors::wrote($procedure->id, $author->id);
             $this->faces->refresh($procedure);
 
             return $draft;
@@ -69,6 +71,7 @@ final readonly class SaveDraft
                 ]);
             }
             $draft->update(['document' => $json, 'answers' => $answered, 'version' => $version + 1, 'saved_by' => $by->id, 'saved_at' => now()]);
+            Authors::wrote($procedure->id, $by->id);
             $this->faces->refresh($procedure);
 
             return $draft;
@@ -79,6 +82,7 @@ final readonly class SaveDraft
     {
         DB::transaction(function () use ($procedure): void {
             WorkingDraft::query()->whereKey($procedure->id)->delete();
+            Authors::forget($procedure->id);
             $this->faces->refresh($procedure);
         });
     }

@@ -6,6 +6,7 @@ namespace App\Library\Actions;
 
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Library\Authors;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
@@ -38,8 +39,9 @@ final readonly class SubmitRevision
             if ($draft->version !== $version) {
                 throw new Refused(ProblemType::DraftChanged, 'The draft was saved by somebody else meanwhile. Look at it again before it goes to review.', 409, ['version' => $draft->version]);
             }
-            $stored = $this->store($procedure, $draft->document(), $draft->answers(), $draft->letter, $author);
+            $stored = $this->store($procedure, $draft->document(), $draft->answers(), $draft->letter, $author, Authors::ofDraft($procedure->id));
             $draft->delete();
+            Authors::forget($procedure->id);
             $this->faces->refresh($procedure);
 
             return $stored;
@@ -63,8 +65,9 @@ final readonly class SubmitRevision
     /**
      * @param  array<mixed>  $document
      * @param  array<string, string>  $answers
+     * @param  list<string>  $writers  everybody who saved any of it
      */
-    private function store(Procedure $procedure, array $document, array $answers, string $letter, Person $author): StoredRevision
+    private function store(Procedure $procedure, array $document, array $answers, string $letter, Person $author, array $writers = []): StoredRevision
     {
         if (! $author->may(Ability::DraftProcedures)) {
             throw Refused::forbidden('Only a lead writes procedures.');
@@ -74,17 +77,20 @@ final readonly class SubmitRevision
             throw new Refused(ProblemType::NotAllowed, 'A revision of this procedure is in review already. Have it signed or sent back first.', 409);
         }
         $revision = $this->read($procedure, $document);
-        $stored = StoredRevision::query()->create([
-            'id' => Ids::next(), 'joint' => $procedure->joint, 'letter' => $letter, 'format' => Revision::FORMAT,
-            'document' => CanonicalJson::encode($document), 'document_hash' => $revision->hash, 'author' => $author->id, 'drafted_at' => now(),
-        ]);
-        $this->recorder->append(new Draft(
-            Ids::next(), 'revision_submitted', 'revision/'.$stored->id, $author->id,
-            data: ['joint' => $procedure->joint, 'procedure' => $procedure->id, 'letter' => $letter, 'answers' => array_map(fn (string $key, string $text): array => ['challenge' => $key, 'answer' => $text], array_keys($answers), $answers)],
+        $id = Ids::next();
+        $entry = $this->recorder->append(new Draft(
+            Ids::next(), 'revision_submitted', 'revision/'.$id, $author->id,
+            data: [
+                'joint' => $procedure->joint, 'procedure' => $procedure->id, 'letter' => $letter, 'authors' => array_values(array_unique([$author->id, ...$writers])),
+                'answers' => array_map(fn (string $key, string $text): array => ['challenge' => $key, 'answer' => $text], array_keys($answers), $answers),
+            ],
             revisionHash: $revision->hash,
         ));
 
-        return $stored;
+        return StoredRevision::query()->create([
+            'id' => $id, 'joint' => $procedure->joint, 'letter' => $letter, 'format' => Revision::FORMAT,
+            'document' => CanonicalJson::encode($document), 'document_hash' => $revision->hash, 'author' => $author->id, 'drafted_at' => $entry->receivedAt(),
+        ]);
     }
 
     /** @param  array<mixed>  $document */

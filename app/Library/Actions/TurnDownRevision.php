@@ -6,6 +6,7 @@ namespace App\Library\Actions;
 
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Library\Authors;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Models\WorkingDraft;
@@ -34,6 +35,7 @@ final readonly class TurnDownRevision
                 'letter' => $status->letter, 'document' => json_encode(Procedures::document($stored->id), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'answers' => $status->answers ?? '{}',
                 'version' => 1, 'author' => $stored->author, 'saved_by' => $stored->author, 'saved_at' => now(), 'based_on' => Procedures::last($status->procedure)?->revision,
             ]);
+            Authors::wrote($status->procedure, ...Authors::ofRevision($stored->id));
             $procedure = Procedures::find($status->procedure);
             $this->faces->refresh($procedure);
             ($this->notice)(sprintf('%s: revision %s was sent back', $procedure->title(), $status->letter), $reason, '/library/drafts/'.$procedure->id, array_values(array_diff([$stored->author], [$by->id])), $by->id);

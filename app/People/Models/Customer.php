@@ -12,5 +12,8 @@ use App\Shared\Models\Row;
  */
 final class Customer extends Row
 {
+    /** What stands where a name was erased. */
+    public const BLANKED = 'name blanked';
+
     protected $table = 'customers';
 }

@@ -62,7 +62,7 @@ final class Person extends Row implements Authenticatable
 
     public function displayName(): string
     {
-        return $this->name ?? 'name blanked';
+        return $this->name ?? Customer::BLANKED;
     }
 
     public function getAuthPassword(): string

@@ -4,14 +4,27 @@ declare(strict_types=1);
 
 namespace App\Shared\Database;
 
+use Closure;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Database\Schema\ColumnDefinition;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
-/** What the migrations of all areas share. There is no down(): going back is a restore. */
+/**
+ * What the migrations of all areas share. There is no down(): going back is a restore. MariaDB commits each statement by
+ * itself, so a start that is killed leaves a migration half done: every statement is written so that it may be repeated.
+ */
 abstract class AreaMigration extends Migration
 {
+    /** @param  Closure(Blueprint): void  $columns */
+    protected function once(string $table, Closure $columns): void
+    {
+        if (! Schema::hasTable($table)) {
+            Schema::create($table, $columns);
+        }
+    }
+
     /** An opaque id, UUIDv7 in its usual spelling. */
     protected function uid(Blueprint $table, string $column): ColumnDefinition
     {
@@ -22,11 +35,8 @@ abstract class AreaMigration extends Migration
     protected function refuseChange(string ...$tables): void
     {
         foreach ($tables as $table) {
-            foreach (['UPDATE', 'DELETE'] as $verb) {
-                DB::unprepared(sprintf(
-                    "CREATE TRIGGER %s_no_%s BEFORE %s ON %s FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '%s is only ever added to'",
-                    $table, strtolower($verb), $verb, $table, $table,
-                ));
+            foreach (AppendOnly::triggers($table) as $name => ['verb' => $verb, 'statement' => $statement]) {
+                DB::unprepared("CREATE TRIGGER $name BEFORE $verb ON $table FOR EACH ROW $statement");
             }
         }
     }

@@ -226,7 +226,7 @@ final class RunTest extends FeatureTestCase
         $this->withdraw($id, ['reason' => 'wrong_key', 'text' => 'meant 32'])->assertOk()->assertJsonPath('next_step', 'snug:c2a:1');
 
         self::assertSame('withdrawn', Result::query()->findOrFail($id)->status);
-        self::assertSame('meant 32', DB::table('reason_texts')->value('text'));
+        self::assertSame('meant 32', DB::table('erasable_texts')->where('field', 'reason')->value('text'));
         self::assertStringNotContainsString('meant 32', (string) DB::table('ledger_entries')->where('type', 'reading_withdrawn')->value('body'));
     }
 

@@ -9,7 +9,7 @@ use App\Library\Actions\SubmitRevision;
 use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\Library\RevisionState;
-use App\People\Models\PersonRole;
+use App\People\Actions\GiveRole;
 use App\People\Role;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
@@ -21,7 +21,7 @@ final class ApprovalTest extends FeatureTestCase
     public function test_nobody_approves_what_they_wrote(): void
     {
         $lead = $this->world->person('lead');
-        PersonRole::query()->create(['person' => $lead->id, 'role' => Role::Approver]);
+        app(GiveRole::class)($lead, Role::Approver);
 
         $this->expectExceptionMessage('Nobody approves what they wrote.');
         app(ApproveRevision::class)($this->world->draft(), $lead->fresh() ?? $lead);

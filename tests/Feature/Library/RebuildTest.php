@@ -4,29 +4,34 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Library;
 
-use App\Ledger\Rebuild;
-use App\Library\Actions\ApproveRevision;
-use App\Library\Actions\GrantPermit;
-use App\Library\Actions\SetStandard;
-use App\Library\Actions\SubmitRevision;
-use App\Library\Actions\TurnDownRevision;
-use App\Library\Models\StoredRevision;
-use App\People\Actions\AcknowledgeNotice;
-use App\People\Models\Notice;
 use Illuminate\Support\Facades\DB;
-use Tests\Feature\FeatureTestCase;
-use Tests\Feature\World;
+use Tests\Feature\BusyDay;
+use Tests\Feature\CommittedTestCase;
 
 /** What the library's tables say is what its entries say, whoever reads them. */
-final class RebuildTest extends FeatureTestCase
+final class RebuildTest extends CommittedTestCase
 {
-    private const TABLES = ['revision_states', 'standards', 'permits', 'notices', 'notice_receipts', 'assignments'];
+    use BusyDay;
+
+    private static bool $busy = false;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (! self::$busy) {
+            self::$busy = true;
+            $this->aBusyDay();
+            $this->sequence();
+        }
+        $this->travelTo('2026-06-15 09:30:00');
+    }
+
+    private const TABLES = ['people', 'person_roles', 'customers', 'families', 'joints', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'permits', 'notices', 'notice_receipts', 'assignments'];
 
     public function test_everything_that_is_decided_in_the_library_is_told_by_its_entries_again(): void
     {
-        $this->aBusyDay();
         $before = $this->rows();
-        app(Rebuild::class)->run();
+        $this->rebuild();
 
         foreach (self::TABLES as $table) {
             self::assertNotSame([], $before[$table], "$table has rows to compare");
@@ -36,66 +41,19 @@ final class RebuildTest extends FeatureTestCase
 
     public function test_after_a_rebuild_the_library_reads_the_same_at_the_desk(): void
     {
-        $this->aBusyDay();
         $paths = ['library', 'library/sources', 'library/permits', 'library/conflicts', 'library/procedures/'.$this->world->procedure->id, 'library/revisions/'.$this->world->revision->id, 'library/revisions/'.$this->world->revision->id.'/builds', 'notices'];
         $read = fn (): array => array_map(fn (string $path): array => (array) $this->world->desk('lead', 'GET', $path)->assertOk()->json(), array_combine($paths, $paths));
         $before = $read();
-        app(Rebuild::class)->run();
+        $this->rebuild();
 
         self::assertEquals($before, $read());
     }
 
     public function test_a_revision_is_in_each_of_its_states_after_a_rebuild(): void
     {
-        $this->aBusyDay();
-        app(Rebuild::class)->run();
+        $this->rebuild();
 
         self::assertEqualsCanonicalizing(['superseded', 'returned', 'withdrawn', 'in_review'], DB::table('revision_states')->pluck('state')->all());
-    }
-
-    /** Superseded, sent back, withdrawn, in review; standards and permits in each state; told, acknowledged; work moved on. */
-    private function aBusyDay(): void
-    {
-        [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
-        $this->world->job($this->world->build());
-        $turnDown = app(TurnDownRevision::class);
-        $turnDown->back($this->next('48°'), 'Which page says so?', $approver);
-        $new = $this->next('49°');
-        app(ApproveRevision::class)($new, $approver);
-        $this->travel(1)->minutes();
-        $turnDown->withdraw($new, 'The bolts are recalled.', $approver, $approver->displayName());
-        $this->next('50°');
-        $standards = app(SetStandard::class);
-        $this->world->desk('lead', 'POST', 'library/sources', ['code' => 'FW-09', 'kind' => 'window_standard', 'title' => 'Windows', 'edition' => '1', 'date' => '2026-01'])->assertCreated();
-        foreach (['FW-09-T' => true, 'FW-09-U' => false] as $code => $signed) {
-            $id = $standards->ask(['code' => $code, 'quantity' => 'torque', 'tool' => '', 'risk_class' => 'A', 'tolerance' => '4 %', 'source' => 'FW-09'], $lead);
-            $signed && $standards->approve($id, $approver, $approver->displayName());
-        }
-        $this->permits();
-        app(AcknowledgeNotice::class)(Notice::query()->firstOrFail()->id, $lead);
-    }
-
-    private function permits(): void
-    {
-        [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
-        $grant = app(GrantPermit::class);
-        foreach (['asked', 'approved', 'refused', 'withdrawn'] as $state) {
-            $id = $grant->ask($this->world->procedure->id, ['stage' => null, 'departure' => "To be $state", 'reason' => 'r', 'customer_reference' => '', 'quantity' => 3, 'serials' => 'TN3-26-0001', 'valid_from' => '2026-06-15', 'valid_until' => '2026-12-31'], $lead);
-            match ($state) {
-                'asked' => null,
-                'approved' => $grant->approve($id, $approver, $approver->displayName()),
-                default => $grant->close($id, $approver, $state, 'because'),
-            };
-        }
-    }
-
-    private function next(string $angle): StoredRevision
-    {
-        $this->travel(1)->minutes();
-        $document = World::document();
-        $document['stages'][1]['targets'][0]['target'] = $angle;
-
-        return app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
     }
 
     /** @return array<string, list<array<string, mixed>>> */

@@ -9,8 +9,8 @@ use App\Library\Actions\SubmitRevision;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\RevisionState;
+use App\People\Actions\GiveRole;
 use App\People\Models\Person;
-use App\People\Models\PersonRole;
 use App\People\Role;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\FeatureTestCase;
@@ -152,7 +152,7 @@ final class ReviewTest extends FeatureTestCase
     private function leadWhoMaySign(string $path, array $body): \Illuminate\Testing\TestResponse
     {
         $lead = Person::query()->findOrFail($this->world->person('lead')->id);
-        PersonRole::query()->create(['person' => $lead->id, 'role' => Role::Approver]);
+        app(GiveRole::class)($lead, Role::Approver);
 
         return $this->actingAs($lead)->withSession(['kind' => 'desk', 'signed_in_at' => now()->getTimestamp(), 'last_use' => now()->getTimestamp()])->json('POST', '/api/'.$path, $body);
     }

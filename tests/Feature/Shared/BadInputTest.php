@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Shared;
 
+use App\People\Actions\AddCustomer;
 use App\People\Actions\EndSitting;
-use App\People\Models\Customer;
 use App\Record\Models\Subject;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -121,8 +121,8 @@ final class BadInputTest extends FeatureTestCase
     public function test_a_name_with_quotes_and_a_script_tag_is_stored_as_written_and_sent_as_data(): void
     {
         $name = 'O\'Brine "&" <script>alert(1)</script>';
-        Customer::query()->create(['id' => '019ec000-0000-7000-8000-0000000000aa', 'name' => $name]);
-        $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0009', 'customer' => '019ec000-0000-7000-8000-0000000000aa'])->assertCreated();
+        $customer = app(AddCustomer::class)($name)->id;
+        $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0009', 'customer' => $customer])->assertCreated();
 
         $response = $this->world->desk('lead', 'GET', 'builds')->assertOk()->assertJsonPath('builds.0.customer', $name);
         self::assertSame('application/json', $response->headers->get('Content-Type'));

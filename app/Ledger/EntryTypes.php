@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+/** Every type of entry that this version writes or has ever written, with the kind of stream that it stands in. */
+final class EntryTypes
+{
+    private const STREAMS = [
+        'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_shipped' => ['subject'],
+        'builds_rejudged' => ['revision'],
+        'customer_added' => ['customer'],
+        'device_enrolled' => ['device'], 'device_revoked' => ['device'],
+        'family_extended' => ['family'],
+        'library_imported' => ['import'],
+        'notice_acknowledged' => ['notice'], 'notice_sent' => ['notice'],
+        'observation_unreadable' => ['device'],
+        'permit_approved' => ['permit'], 'permit_asked' => ['permit'], 'permit_closed' => ['permit'],
+        'person_added' => ['person'], 'pin_unlocked' => ['person'], 'role_given' => ['person'], 'signed_in' => ['person'], 'signed_out' => ['person'],
+        'procedure_added' => ['procedure'],
+        'procedure_given' => ['subject'], 'procedure_moved' => ['subject'], 'procedure_taken_back' => ['subject'],
+        'reading_dismissed' => ['run', 'tool', 'device'], 'reading_taken' => ['run', 'tool', 'device'], 'backed_off' => ['run', 'tool', 'device'], 'reading_withdrawn' => ['run'],
+        'record_restored' => ['instance'],
+        'revision_approved' => ['revision'], 'revision_drafted' => ['revision'], 'revision_returned' => ['revision'], 'revision_submitted' => ['revision'], 'revision_withdrawn' => ['revision'],
+        'run_begun' => ['run'], 'run_finished' => ['run'], 'run_taken_over' => ['run'], 'tool_taken' => ['run'],
+        'sitting_begun' => ['device'], 'sitting_ended' => ['device'], 'sitting_resumed' => ['device'],
+        'source_kept' => ['source'], 'source_paper_kept' => ['source'],
+        'standard_approved' => ['standard'], 'standard_asked' => ['standard'],
+        'text_erased' => ['run', 'tool', 'device', 'person', 'customer'],
+        'tool_calibrated' => ['tool'], 'tool_registered' => ['tool'],
+    ];
+
+    public static function isKnown(string $type): bool
+    {
+        return isset(self::STREAMS[$type]);
+    }
+
+    public static function belongsIn(string $type, string $stream): bool
+    {
+        return in_array(strstr($stream, '/', true), self::STREAMS[$type] ?? [], true);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Ledger;
+
+use App\Ledger\Projectors;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\CommittedTestCase;
+
+final class RebuiltRunsTest extends CommittedTestCase
+{
+    public function test_rebuilding_from_the_ledger_gives_the_very_same_rows(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
+        $bench->send($bench->reading('snug:c2a:1', '27.4'));
+        $bench->send($bench->observation('backed_off', 'snug:c2a:1'));
+        $bench->send($bench->reading('snug:c2a:1', '23.5', 'TW-07'));
+        $bench->send($bench->reading('snug:c2a:1', '31.0'));
+        $bench->completeAll();
+        $bench->command("runs/$bench->run/finish")->assertOk();
+        $before = $this->projected();
+        $this->rebuild();
+
+        self::assertNotSame([], $before['results']);
+        self::assertNotSame([], $before['findings']);
+        self::assertNotSame([], $before['readings_aside']);
+        self::assertEquals($before, $this->projected());
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    private function projected(): array
+    {
+        $rows = [];
+        foreach (app(Projectors::class)->tables() as $table) {
+            $rows[$table] = DB::table($table)->get()->map(fn (object $row): array => (array) $row)->sortBy(fn (array $row): string => json_encode($row) ?: '')->values()->all();
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,480 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Ledger;
+
+use App\Ledger\Draft;
+use App\Ledger\EraseText;
+use App\Ledger\Grants;
+use App\Ledger\LeafNote;
+use App\Ledger\Recorder;
+use App\Library\Actions\KeepSource;
+use App\Library\Models\Source;
+use App\People\Actions\EndSitting;
+use App\Shared\Database\AppendOnly;
+use App\Shared\Ids;
+use Closure;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Ledger\Leaf;
+use Tests\Feature\BusyDay;
+use Tests\Feature\CommittedTestCase;
+
+/**
+ * Whoever administers the database can write anything. Each of these does, as consistently as it can, and verify names
+ * what was touched. What it cannot show stands in docs/proof.md; those are here too, and are held to show nothing.
+ */
+final class TamperTest extends CommittedTestCase
+{
+    use BusyDay;
+
+    private const PAPER = "%PDF-1.4\n%%EOF";
+
+    private static bool $ready = false;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (! self::$ready) {
+            self::$ready = true;
+            $this->aShop();
+            $this->keepPristine();
+        }
+    }
+
+    protected function tearDown(): void
+    {
+        $this->restore();
+        parent::tearDown();
+    }
+
+    public function test_an_untouched_record_agrees_and_says_what_was_erased_by_an_entry(): void
+    {
+        $report = $this->verify();
+
+        self::assertSame([], $report->sentences());
+        self::assertGreaterThan(70, $report->rows);
+        self::assertGreaterThan(60, $report->entries);
+        self::assertCount(1, $report->notes);
+        self::assertMatchesRegularExpression('/^Erased: the reason of entry /', $report->notes[0]);
+    }
+
+    /** @return iterable<string, array{string, list<string>}> method or statement, and what has to be said */
+    public static function shown(): iterable
+    {
+        // Entries
+        yield 'a byte of an entry is damaged' => ["UPDATE ledger_entries SET body = CONCAT(body, ' ') WHERE type = 'run_begun'", ['/its bytes do not give the hash/', '/cannot be read/']];
+        yield 'an entry is no JSON any more' => ["UPDATE ledger_entries SET body = 'x' WHERE type = 'tool_taken' LIMIT 1", ['/cannot be read: Not JSON/']];
+        yield 'a column says something else than its bytes' => ["UPDATE ledger_entries SET verdict = 'in' WHERE verdict = 'low'", ['/the column verdict is no copy/']];
+        yield 'an entry without a type' => ['withoutType', ['/its type is missing/']];
+        yield 'an entry of a type that nobody knows' => ['strangeType', ['/its type is "reading_given", which this version does not know/']];
+        yield 'an entry of a format that nobody knows' => ['strangeFormat', ['~its format is tekkal\.entry/9~']];
+        yield 'an entry in a stream where it does not belong' => ['strangeStream', ['/calibrated does not belong in the stream run/']];
+        yield 'an entry with a time that is none' => ['badTime', ['/its time of receipt, "yesterday", is no time/']];
+        yield 'an entry is gone' => ["DELETE FROM ledger_entries WHERE type = 'reading_taken' ORDER BY id LIMIT 1", ['/holds \d+ entries numbered/', '/does not carry the hash of its entry/', '/of results is not what the entries say/']];
+        yield 'a whole stream is gone with its head' => ['wholeStream', ['/leaves, numbered/', '/of permits is not what the entries say/']];
+        yield 'a whole stream is gone, and its head left' => ["DELETE FROM ledger_entries WHERE stream LIKE 'permit/%' ORDER BY id LIMIT 1", ['/holds|is said to have/']];
+        yield 'twelve entries are cut off the end, with leaves and heads' => ['cutOff', ['/The note beside the database knows leaf \d+; the record ends at leaf \d+\./']];
+        yield 'an entry is written in between by hand' => ['invented', ['/must have a leaf or wait for one/']];
+
+        // Order
+        yield 'two leaves of a run swapped' => ['leavesSwapped', ['/its leaf comes before that of number/']];
+        yield 'two numbers of a run swapped, with bytes and hashes' => ['seqSwapped', ['/was written before number|its bench counted it before/']];
+        yield 'two numbers of a bench swapped' => ['deviceSeqSwapped', ['/of the device .* was written before number/']];
+        yield 'a leaf without its entry' => ['UPDATE ledger_leaves SET entry = 999999 WHERE leaf_no = 7', ['/Leaf 7 does not carry/', '/must have a leaf/']];
+        yield 'a leaf with another hash' => ["UPDATE ledger_leaves SET leaf_hash = REPEAT('a', 64) WHERE leaf_no = 9", ['/Leaf 9 does not carry/']];
+        yield 'a leaf is gone' => ['DELETE FROM ledger_leaves WHERE leaf_no = 11', ['/leaves, numbered 1 to/', '/must have a leaf/']];
+        yield 'a row waits for a leaf that is there' => ['INSERT INTO ledger_pending SELECT entry FROM ledger_leaves WHERE leaf_no = 5', ['/must have a leaf or wait for one, and not both/']];
+        yield 'a row waits for an entry that is not there' => ['INSERT INTO ledger_pending VALUES (888888)', ['/Row 888888 of ledger_pending/']];
+        yield 'a stream\'s head counts too few' => ["UPDATE ledger_streams SET next_seq = next_seq - 1 WHERE stream LIKE 'run/%'", ['/and the next is said to be/']];
+        yield 'a bench\'s head counts too many' => ['UPDATE ledger_device_heads SET next_device_seq = next_device_seq + 3', ['/the device|The device/']];
+
+        // What entries rest on
+        yield 'a document with its own hash' => ['documentWithHash', ['/its document_hash is not what was recorded/', '/and no revision holds it/']];
+        yield 'a document without its hash' => ["UPDATE revisions SET document = REPLACE(document, '32 N', '33 N') LIMIT 1", ['/its document does not give the hash/']];
+        yield 'a revision\'s author' => ["UPDATE revisions SET author = (SELECT id FROM people WHERE sign_in_name = 'crib')", ['/its author is not what was recorded/']];
+        yield 'a revision\'s letter' => ["UPDATE revisions SET letter = 'Q' LIMIT 1", ['/its letter is not what/']];
+        yield 'a revision\'s date' => ['UPDATE revisions SET drafted_at = drafted_at - INTERVAL 1 MONTH LIMIT 1', ['/its date is not that/']];
+        yield 'a revision is gone' => ['DELETE FROM revisions LIMIT 1', ['/was handed in, and is not there/']];
+        yield 'a revision that nobody handed in' => ["INSERT INTO revisions SELECT '019ec000-0000-7000-8000-0000000000aa', joint, 'Z', format, document, document_hash, author, drafted_at FROM revisions LIMIT 1", ['/is there, and nobody handed it in/']];
+        yield 'a plan with its hash' => ['planWithHash', ['/rest on the plan .*, which is not there/', '/no approved revision was expanded to it/']];
+        yield 'a plan without its hash' => ["UPDATE plans SET plan = REPLACE(plan, '32', '33')", ['/is not what its hash says/']];
+        yield 'a calibration re-dated, with hash, leaf and row' => ['calibrationRedated', ['/rests on a calibration that is not what it was/']];
+        yield 'a tool made finer, with hash, leaf and row' => ['toolChanged', ['/rests on a tool that is not what the crib says of it now/']];
+        yield 'a reading put to another person, with hash and leaf' => ['otherPerson', ['/is by another person than the one who sat there/']];
+        yield 'a reading put to another engine, with hash and leaf' => ['otherSubject', ['/names another engine, revision or plan than its run/']];
+        yield 'a reading put to a person whom nobody knows' => ['strangePerson', ['/by a person whom nobody put on record/']];
+        yield 'a bolt backed off that was another' => ['otherRetired', ['/names a reading taken that is not in the record/']];
+
+        // Words and papers
+        yield 'a withdrawal\'s reason' => ["UPDATE erasable_texts SET text = 'a better one' WHERE field = 'reason'", ['/its reason does not give the hash/']];
+        yield 'a reason is gone without an entry that says so' => ["DELETE FROM erasable_texts WHERE field = 'reason'", ['/its reason is missing, and no entry says/']];
+        yield 'an erased reason stands there again' => ['erasedAgain', ['/was erased, and stands there again/']];
+        yield 'words for an entry that has none' => ["INSERT INTO erasable_texts SELECT entry_id, 'reason', REPEAT('a', 32), 'x' FROM ledger_entries WHERE type = 'tool_taken' LIMIT 1", ['/which holds no hash of any/']];
+        yield 'a name in its row' => ["UPDATE people SET name = 'Somebody Else' WHERE badge = '1041'", ['/of people is not what the entries say/']];
+        yield 'a name in its row and beside the record' => ['nameEverywhere', ['/its name does not give the hash/']];
+        yield 'a paper on the disk is another' => ['otherPaper', ['/The paper .* is not what was kept/']];
+        yield 'a paper on the disk is gone' => ['noPaper', ['/The paper .* is missing/']];
+
+        // Rows
+        yield 'a role given by hand' => ["INSERT INTO person_roles SELECT id, 'lead' FROM people WHERE sign_in_name = 'reader'", ['/of person_roles is not what the entries say/']];
+        yield 'a person let in by hand' => ["INSERT INTO people (id, sign_in_name) VALUES ('019ec000-0000-7000-8000-0000000000bb', 'ghost')", ['/of people is not what the entries say/']];
+        yield 'a reader who sees another customer' => ["UPDATE people SET customer = NULL WHERE sign_in_name = 'reader'", ['/of people is not what the entries say/']];
+        yield 'a customer\'s name' => ["UPDATE customers SET name = 'Another' LIMIT 1", ['/of customers is not what the entries say/']];
+        yield 'an engine\'s customer' => ['UPDATE subjects SET customer = (SELECT id FROM customers ORDER BY id DESC LIMIT 1), state = \'shipped\'', ['/of subjects is not what the entries say/']];
+        yield 'a source\'s edition' => ["UPDATE sources SET edition = '9th'", ['/of sources is not what the entries say/']];
+        yield 'a source\'s paper' => ["UPDATE sources SET file_hash = REPEAT('b', 64) WHERE file_hash IS NOT NULL", ['/of sources is not what the entries say/']];
+        yield 'an author left out' => ['DELETE FROM revision_authors LIMIT 1', ['/of revision_authors is missing/']];
+        yield 'a joint renamed' => ["UPDATE joints SET name = 'Rods'", ['/of joints is not what the entries say/']];
+        yield 'a family\'s code' => ["UPDATE families SET code = 'TN4'", ['/of families is not what the entries say/']];
+        yield 'an approval by hand' => ["UPDATE revision_states SET state = 'approved' WHERE state = 'in_review'", ['/of revision_states is not what the entries say/']];
+        yield 'a permit drawn out' => ["UPDATE permits SET valid_until = '2099-01-01'", ['/of permits is not what the entries say/']];
+        yield 'a result turned good' => ["UPDATE results SET verdict = 'in', value = '32.0' WHERE verdict = 'low'", ['/of results is not what the entries say/']];
+        yield 'a value written with one digit more' => ["UPDATE results SET value = CONCAT(value, '0')", ['/of results is not what the entries say/']];
+        yield 'a finding gone' => ['DELETE FROM findings', ['/of findings is missing/']];
+        yield 'a sitting opened again' => ['UPDATE sittings SET ended_at = NULL, closed_device_seq = NULL', ['/of sittings is not what the entries say/']];
+        yield 'a bench enrolled again' => ["INSERT INTO devices VALUES ('019ec000-0000-7000-8000-0000000000cc', 'Bench 9', '019ec000-0000-7000-8000-0000000000bb', NOW(), NULL)", ['/of devices is not what the entries say/']];
+        yield 'a notice acknowledged by hand' => ['UPDATE notice_receipts SET acknowledged_at = NOW() WHERE acknowledged_at IS NULL', ['/of notice_receipts is not what/']];
+        yield 'a summary of the library' => ["UPDATE procedure_faces SET line = '99 N·m'", ['/The summary of procedure .*: line is not what/']];
+        yield 'a target in the index' => ['UPDATE target_index SET base_value = base_value * 2', ['/The targets indexed for procedure/']];
+        yield 'a window standard' => ["UPDATE standards SET tolerance = '40 %'", ['/of standards is not what the entries say/']];
+
+        // Guards
+        yield 'a trigger is gone' => ['DROP TRIGGER ledger_entries_no_update', ['/The trigger ledger_entries_no_update, which refuses a change of ledger_entries, is missing/']];
+        yield 'a trigger does nothing' => ['DROP TRIGGER plans_no_delete; CREATE TRIGGER plans_no_delete BEFORE DELETE ON plans FOR EACH ROW SET @x = 1', ['/The trigger plans_no_delete is not as it was made/']];
+        yield 'a trigger that nobody made' => ["CREATE TRIGGER helper BEFORE INSERT ON results FOR EACH ROW SET NEW.verdict = 'in'", ['/There is the trigger helper, which nobody made/']];
+        yield 'a routine that nobody made' => ['CREATE PROCEDURE help() SELECT 1', ['/There is the routine help in the database, which nobody made/']];
+        yield 'a table that nobody answers for' => ['CREATE TABLE shadow (id INT)', ['/There is the table shadow, which nobody answers for/']];
+        yield 'a table is gone' => ['DROP TABLE findings', ['/The table findings is missing/']];
+        yield 'the application may update the ledger' => ['GRANT UPDATE ON ledger_entries TO `tekkal_test_app`@`127.0.0.1`', ['/The application may UPDATE in ledger_entries/']];
+        yield 'the application may write one column of the ledger' => ['GRANT UPDATE (verdict) ON ledger_entries TO `tekkal_test_app`@`127.0.0.1`', ["/The account 'tekkal_test_app'@'127.0.0.1' may UPDATE here/"]];
+        yield 'the application may do anything' => ['GRANT ALL ON tekkal_test.* TO `tekkal_test_app`@`127.0.0.1`', ['/The application has these rights on the whole database/']];
+        yield 'the note of the last leaf is damaged' => ['noteDamaged', ['/The note of the last leaf beside the database cannot be read/']];
+    }
+
+    /** @param  list<string>  $wanted */
+    #[DataProvider('shown')]
+    public function test_what_was_tampered_with_is_named(string $how, array $wanted): void
+    {
+        $this->tamper($how);
+
+        $said = $this->verify();
+
+        self::assertGreaterThan(0, $said->found);
+        foreach ($wanted as $pattern) {
+            self::assertNotSame([], preg_grep($pattern, $said->sentences()), $pattern.' among '.implode("\n", array_slice($said->sentences(), 0, 12)));
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function notShown(): iterable
+    {
+        yield 'a reading changed with hash, leaf, row, and everything that counts it' => ['readingEverywhere'];
+        yield 'an entry\'s time of receipt changed with hash and leaf' => ['redated'];
+        yield 'a password set by hand' => ["UPDATE credentials SET password_hash = 'x'"];
+    }
+
+    /** Only a head that was signed and kept elsewhere can show these: docs/proof.md says so. */
+    #[DataProvider('notShown')]
+    public function test_what_only_signed_heads_could_show_is_not_claimed_to_be_shown(string $how): void
+    {
+        $this->tamper($how);
+
+        self::assertSame([], $this->verify()->sentences());
+    }
+
+    public function test_several_readings_of_the_record_at_once_do_not_disturb_each_other(): void
+    {
+        $command = ['php', base_path('artisan'), 'tekkal:verify'];
+        $environment = ['PATH' => (string) getenv('PATH')] + array_filter(getenv(), fn (string $k): bool => preg_match('/^(DB_|TEKKAL_|APP_)/', $k) === 1, ARRAY_FILTER_USE_KEY) + array_map(strval(...), array_filter($_ENV, is_scalar(...)));
+        $running = array_map(function () use ($command, $environment): array {
+            $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, $environment);
+            self::assertIsResource($process);
+
+            return [$process, $pipes];
+        }, range(1, 3));
+        foreach ($running as [$process, $pipes]) {
+            $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+            self::assertSame([0, true], [proc_close($process), str_contains($said, 'projections agree')], $said);
+        }
+    }
+
+    private function tamper(string $how): void
+    {
+        if (str_contains($how, ' ')) {
+            $guards = preg_match('/TRIGGER|GRANT|PROCEDURE|TABLE/', $how) === 1;
+            $guards ? $this->owner()->unprepared($how) : $this->unguarded(fn () => $this->owner()->unprepared($how));
+        } else {
+            $this->unguarded(fn () => $this->{$how}());
+        }
+    }
+
+    /** Whoever may drop a trigger may make it again. */
+    private function unguarded(Closure $work): void
+    {
+        foreach (config('ledger.append_only') as $table) {
+            foreach (AppendOnly::triggers($table) as $name => $made) {
+                $this->owner()->unprepared("DROP TRIGGER $name");
+            }
+        }
+        $work();
+        $this->guard();
+    }
+
+    private function guard(): void
+    {
+        foreach (config('ledger.append_only') as $table) {
+            foreach (AppendOnly::triggers($table) as $name => ['verb' => $verb, 'statement' => $statement]) {
+                $this->owner()->unprepared("CREATE OR REPLACE TRIGGER $name BEFORE $verb ON $table FOR EACH ROW $statement");
+            }
+        }
+    }
+
+    /**
+     * Changes an entry's content, and everything that follows from it by arithmetic: bytes, hash, leaf, columns.
+     *
+     * @param  Closure(array<string, mixed>): array<string, mixed>  $change
+     * @return object the row as it was
+     */
+    private function rewrite(string $where, Closure $change): object
+    {
+        $row = $this->owner()->selectOne("SELECT * FROM ledger_entries WHERE $where ORDER BY id LIMIT 1");
+        self::assertNotNull($row, $where);
+        $body = $change(CanonicalJson::decode($row->body));
+        $bytes = CanonicalJson::encode($body);
+        $columns = array_intersect_key($body, array_flip(['type', 'format', 'stream', 'seq', 'subject', 'step', 'person', 'sitting', 'device', 'device_seq', 'standing', 'verdict']));
+        $this->owner()->table('ledger_entries')->where('id', $row->id)->update(['body' => $bytes, 'leaf_hash' => Leaf::hash($bytes)] + $columns);
+        $this->owner()->table('ledger_leaves')->where('entry', $row->id)->update(['leaf_hash' => Leaf::hash($bytes)]);
+
+        return $row;
+    }
+
+    protected function withoutType(): void
+    {
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => array_diff_key($b, ['type' => 0]));
+    }
+
+    protected function strangeType(): void
+    {
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['type' => 'reading_given'] + $b);
+    }
+
+    protected function strangeFormat(): void
+    {
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['format' => 'tekkal.entry/9'] + $b);
+    }
+
+    protected function strangeStream(): void
+    {
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['type' => 'tool_calibrated'] + $b);
+    }
+
+    protected function badTime(): void
+    {
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['received_at' => 'yesterday'] + $b);
+    }
+
+    protected function wholeStream(): void
+    {
+        $stream = $this->owner()->table('ledger_entries')->where('type', 'permit_asked')->orderBy('id')->value('stream');
+        $this->owner()->table('ledger_leaves')->whereIn('entry', $this->owner()->table('ledger_entries')->where('stream', $stream)->pluck('id'))->delete();
+        $this->owner()->table('ledger_entries')->where('stream', $stream)->delete();
+        $this->owner()->table('ledger_streams')->where('stream', $stream)->delete();
+    }
+
+    /** As if the last twelve had never been: heads, rows and all. One sign-in later the note still knows better. */
+    protected function cutOff(): void
+    {
+        $last = (int) $this->owner()->table('ledger_leaves')->max('leaf_no');
+        $ids = $this->owner()->table('ledger_leaves')->where('leaf_no', '>', $last - 12)->pluck('entry');
+        foreach ([['ledger_streams', 'stream', 'seq', 'next_seq'], ['ledger_device_heads', 'device', 'device_seq', 'next_device_seq']] as [$heads, $key, $count, $next]) {
+            foreach ($this->owner()->table('ledger_entries')->whereIn('id', $ids)->whereNotNull($count)->groupBy($key)->selectRaw("$key AS k, MIN($count) AS least")->get() as $row) {
+                $this->owner()->table($heads)->where($key, $row->k)->update([$next => $row->least]);
+            }
+        }
+        $this->owner()->table('ledger_entries')->whereIn('id', $ids)->delete();
+        $this->owner()->table('ledger_leaves')->where('leaf_no', '>', $last - 12)->delete();
+        $note = LeafNote::read();
+        DB::transaction(fn () => app(Recorder::class)->append(new Draft(Ids::next(), 'signed_in', 'person/'.$this->world->person('lead')->id, $this->world->person('lead')->id)));
+        $this->sequence();
+        self::assertSame($note, LeafNote::read(), 'the note is never lowered');
+    }
+
+    protected function invented(): void
+    {
+        $row = (array) $this->owner()->table('ledger_entries')->where('type', 'signed_in')->orWhere('type', 'notice_acknowledged')->first();
+        $this->owner()->table('ledger_entries')->insert(['id' => 777777, 'entry_id' => Ids::next(), 'stream' => 'person/x', 'seq' => 1] + $row);
+    }
+
+    protected function leavesSwapped(): void
+    {
+        [$a, $b] = $this->owner()->select("SELECT l.* FROM ledger_leaves l JOIN ledger_entries e ON e.id = l.entry WHERE e.type = 'reading_taken' AND e.standing = 'applied' ORDER BY l.leaf_no LIMIT 2");
+        $this->owner()->table('ledger_leaves')->where('leaf_no', $b->leaf_no)->update(['entry' => 666666]);
+        $this->owner()->table('ledger_leaves')->where('leaf_no', $a->leaf_no)->update(['entry' => $b->entry, 'leaf_hash' => $b->leaf_hash]);
+        $this->owner()->table('ledger_leaves')->where('leaf_no', $b->leaf_no)->update(['entry' => $a->entry, 'leaf_hash' => $a->leaf_hash]);
+    }
+
+    protected function seqSwapped(): void
+    {
+        $this->exchange('seq');
+    }
+
+    protected function deviceSeqSwapped(): void
+    {
+        $this->exchange('device_seq');
+    }
+
+    private function exchange(string $count): void
+    {
+        [$a, $b] = $this->owner()->select("SELECT id, $count AS n FROM ledger_entries WHERE type = 'reading_taken' AND standing = 'applied' ORDER BY id LIMIT 2");
+        $this->rewrite("id = $a->id", fn (array $body): array => [$count => 1000] + $body);
+        $this->rewrite("id = $b->id", fn (array $body): array => [$count => $a->n] + $body);
+        $this->rewrite("id = $a->id", fn (array $body): array => [$count => $b->n] + $body);
+    }
+
+    protected function documentWithHash(): void
+    {
+        $this->owner()->update("UPDATE revisions SET document = REPLACE(document, '\"32 N', '\"38 N') WHERE id = ?", [$this->world->revision->id]);
+        $this->owner()->update('UPDATE revisions SET document_hash = SHA2(document, 256) WHERE id = ?', [$this->world->revision->id]);
+    }
+
+    protected function planWithHash(): void
+    {
+        $this->owner()->update("UPDATE plans SET plan = REPLACE(plan, '32', '38')");
+        $this->owner()->update('UPDATE plans SET hash = SHA2(plan, 256)');
+    }
+
+    protected function calibrationRedated(): void
+    {
+        $row = $this->rewrite("type = 'tool_calibrated' AND stream = 'tool/{$this->world->tools['TW-04']}'", fn (array $b): array => ['data' => ['due_on' => '2027-09-01'] + $b['data']] + $b);
+        $leaf = $this->owner()->table('ledger_entries')->where('id', $row->id)->value('leaf_hash');
+        $this->owner()->table('calibrations')->where('entry_id', $row->entry_id)->update(['due_on' => '2027-09-01', 'leaf_hash' => $leaf]);
+    }
+
+    protected function toolChanged(): void
+    {
+        $this->rewrite("type = 'tool_registered' AND stream = 'tool/{$this->world->tools['TW-04']}'", fn (array $b): array => ['data' => ['resolution' => '0.01'] + $b['data']] + $b);
+        $this->owner()->table('tools')->where('id', $this->world->tools['TW-04'])->update(['resolution' => '0.01']);
+    }
+
+    protected function otherPerson(): void
+    {
+        $other = $this->world->person('1044')->id;
+        $row = $this->rewrite("type = 'reading_taken' AND standing = 'applied'", fn (array $b): array => ['person' => $other] + $b);
+        $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['person' => $other]);
+    }
+
+    protected function strangePerson(): void
+    {
+        $this->rewrite("type = 'revision_returned'", fn (array $b): array => ['person' => '019ec000-0000-7000-8000-0000000000dd'] + $b);
+    }
+
+    protected function otherSubject(): void
+    {
+        $other = Ids::next();
+        $row = $this->rewrite("type = 'reading_taken' AND standing = 'applied'", fn (array $b): array => ['subject' => $other] + $b);
+        $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['subject' => $other]);
+    }
+
+    protected function otherRetired(): void
+    {
+        $this->rewrite("type = 'backed_off'", fn (array $b): array => ['data' => ['retires' => [Ids::next()]] + $b['data']] + $b);
+    }
+
+    protected function erasedAgain(): void
+    {
+        $entry = json_decode((string) $this->owner()->table('ledger_entries')->where('type', 'text_erased')->value('body'), true)['data']['entry'];
+        $this->owner()->table('erasable_texts')->insert(['entry_id' => $entry, 'field' => 'reason', 'salt' => str_repeat('a', 32), 'text' => 'as it was']);
+    }
+
+    protected function nameEverywhere(): void
+    {
+        $this->owner()->update("UPDATE people SET name = 'Somebody Else' WHERE badge = '1041'");
+        $this->owner()->update("UPDATE erasable_texts SET text = 'Somebody Else' WHERE text = 'Rafe Ondling'");
+    }
+
+    protected function otherPaper(): void
+    {
+        Storage::disk('local')->put('sources/'.$this->owner()->table('sources')->whereNotNull('file_hash')->value('file_hash'), 'another');
+    }
+
+    protected function noPaper(): void
+    {
+        Storage::disk('local')->delete('sources/'.$this->owner()->table('sources')->whereNotNull('file_hash')->value('file_hash'));
+    }
+
+    protected function noteDamaged(): void
+    {
+        file_put_contents(storage_path('last-leaf'), 'x');
+    }
+
+    protected function readingEverywhere(): void
+    {
+        $row = $this->rewrite("type = 'reading_taken' AND verdict = 'in' AND body LIKE '%\"N.m\"%'", fn (array $b): array => ['data' => ['value' => '32.1'] + $b['data']] + $b);
+        $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['value' => '32.1', 'base_value' => '32.1']);
+    }
+
+    protected function redated(): void
+    {
+        $row = $this->rewrite("type = 'builds_rejudged'", fn (array $b): array => ['received_at' => '2026-01-02T03:04:05.000000Z'] + $b);
+        $this->owner()->table('ledger_entries')->where('id', $row->id)->update(['received_at' => '2026-01-02 03:04:05.000000']);
+    }
+
+    /** A run with a bolt pulled short and redone, a reading set aside, a value withdrawn; a busy library; a paper; words erased. */
+    private function aShop(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build('TN3-26-0002')));
+        $bench->send($bench->reading('snug:c2a:1', '27.4'))->assertOk();
+        $bench->send($bench->observation('backed_off', 'snug:c2a:1'))->assertOk();
+        $bench->send($bench->reading('snug:c2a:1', '23.5', 'TW-07'))->assertOk();
+        $bench->send($bench->reading('snug:c2a:1', '31.0'))->assertOk();
+        foreach (['meant 32', 'the wrong bolt'] as $text) {
+            $typed = $bench->reading('snug:c3b:1', '31.9');
+            $bench->send($typed)->assertOk();
+            $bench->command("runs/$bench->run/withdrawals", ['reading' => $typed['id'], 'reason' => 'wrong_key', 'text' => $text])->assertOk();
+        }
+        $bench->completeAll();
+        $bench->command("runs/$bench->run/finish")->assertOk();
+        app(EndSitting::class)($bench->sitting, null);
+        $this->aBusyDay();
+        app(KeepSource::class)->paper(Source::query()->firstOrFail(), UploadedFile::fake()->createWithContent('book.pdf', self::PAPER), $this->world->person('lead'));
+        app(EraseText::class)((string) DB::table('ledger_entries')->where('type', 'reading_withdrawn')->orderByDesc('id')->value('entry_id'), null);
+        $this->sequence();
+    }
+
+    private function keepPristine(): void
+    {
+        $this->owner()->unprepared('CREATE OR REPLACE DATABASE tekkal_test_pristine');
+        foreach ($this->tables() as $table) {
+            $this->owner()->unprepared("CREATE TABLE tekkal_test_pristine.`$table` LIKE tekkal_test.`$table`; INSERT INTO tekkal_test_pristine.`$table` SELECT * FROM tekkal_test.`$table`");
+        }
+        copy(storage_path('last-leaf'), storage_path('last-leaf.pristine'));
+    }
+
+    private function restore(): void
+    {
+        $owner = $this->owner();
+        $owner->unprepared('DROP TABLE IF EXISTS shadow; DROP TRIGGER IF EXISTS helper; DROP PROCEDURE IF EXISTS help');
+        foreach ($owner->table('information_schema.tables')->where('table_schema', 'tekkal_test_pristine')->pluck('table_name') as $table) {
+            $owner->unprepared("CREATE TABLE IF NOT EXISTS `$table` LIKE tekkal_test_pristine.`$table`");
+            $sums = array_column($owner->select("CHECKSUM TABLE tekkal_test.`$table`, tekkal_test_pristine.`$table`"), 'Checksum');
+            if ($sums[0] !== $sums[1]) {
+                $owner->unprepared("TRUNCATE `$table`; INSERT INTO `$table` SELECT * FROM tekkal_test_pristine.`$table`");
+            }
+        }
+        $this->guard();
+        app(Grants::class)->apply();
+        copy(storage_path('last-leaf.pristine'), storage_path('last-leaf'));
+        Storage::disk('local')->put('sources/'.hash('sha256', self::PAPER), self::PAPER);
+    }
+
+    /** @return list<string> */
+    private function tables(): array
+    {
+        return array_values($this->owner()->table('information_schema.tables')->where('table_schema', 'tekkal_test')->pluck('table_name')->map(strval(...))->all());
+    }
+}
