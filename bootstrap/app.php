@@ -12,6 +12,7 @@ use App\People\Http\Middleware\RequireBench;
 use App\People\Http\Middleware\RequireDesk;
 use App\People\Http\Middleware\RequireDevice;
 use App\Shared\Http\ProblemDetails;
+use App\Shared\Http\RequestId;
 use App\Shared\Http\SecurityHeaders;
 use App\Shared\Http\StartSessionReadOnly;
 use App\Shared\Http\SteadySession;
@@ -46,14 +47,15 @@ $app = Application::configure(basePath: $base)
     ->withCommands([EraseCommand::class, GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);   // same-origin; its package cannot be installed, see docs/decisions
+        $middleware->prepend(RequestId::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->web(replace: [StartSession::class => SteadySession::class]);
         $middleware->appendToGroup('web', KeepSessionLimits::class);
         // A poll reads the session and never writes it, so that forty open screens cost no file each two seconds.
         $middleware->group('live', [EncryptCookies::class, StartSessionReadOnly::class, KeepSessionLimits::class]);
         $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);
-        // A document is kept as it was written, blanks and empty texts included.
-        $document = fn (Request $request): bool => $request->is('api/library/drafts/*', 'api/library/look');
+        // A document is kept as it was written, and so is what a bench saw: blanks and empty texts included.
+        $document = fn (Request $request): bool => $request->is('api/library/drafts/*', 'api/library/look', 'api/bench/*');
         $middleware->trimStrings([$document]);
         $middleware->convertEmptyStringsToNull([$document]);
         $middleware->redirectGuestsTo(fn (): string => '/sign-in');

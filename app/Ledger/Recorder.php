@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Closure;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Tekkal\Core\Ledger\CanonicalJson;
@@ -23,12 +24,15 @@ final readonly class Recorder
 
     private const TRIES = 5;
 
+    private const ID_TAKEN = 'ledger_entries_entry_id_unique';
+
     public function __construct(private Projectors $projectors)
     {
     }
 
     /**
-     * One transaction, tried again on deadlock (1213) and lock wait time-out (1205).
+     * One transaction, tried again on deadlock (1213) and lock wait time-out (1205). Where the same id is being recorded
+     * at this very moment it runs once more, and then finds what is stored.
      *
      * @template T
      *
@@ -37,7 +41,15 @@ final readonly class Recorder
      */
     public function transaction(Closure $work): mixed
     {
-        return DB::transaction($work, self::TRIES);
+        try {
+            return DB::transaction($work, self::TRIES);
+        } catch (UniqueConstraintViolationException $e) {
+            if (DB::transactionLevel() > 0 || ! str_contains($e->getMessage(), self::ID_TAKEN)) {
+                throw $e;
+            }
+
+            return DB::transaction($work, self::TRIES);
+        }
     }
 
     /** Locks the stream's head, so that what is read of the stream afterwards stays the last word until commit. */

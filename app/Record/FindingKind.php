@@ -12,6 +12,10 @@ enum FindingKind: string
     case OutOfSequence = 'out_of_sequence';
     case VerdictDisagrees = 'verdict_disagrees';
     case AfterSitting = 'after_sitting';
+    case NotHolder = 'not_holder';
+    case TimeDoubtful = 'time_doubtful';
+    case ResumedAfterIdle = 'resumed_after_idle';
+    case SourceDoubted = 'source_doubted';
 
     public function words(): string
     {
@@ -21,6 +25,10 @@ enum FindingKind: string
             self::OutOfSequence => 'out of sequence',
             self::VerdictDisagrees => 'device and server disagree',
             self::AfterSitting => 'after the sitting was closed',
+            self::NotHolder => 'not by who held the run',
+            self::TimeDoubtful => 'time in doubt',
+            self::ResumedAfterIdle => 'gone on without a PIN',
+            self::SourceDoubted => 'not from where it was said to come',
         };
     }
 }

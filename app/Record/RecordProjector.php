@@ -30,7 +30,7 @@ final class RecordProjector implements Projector
         return [
             'build_opened', 'build_finished', 'build_shipped',
             'run_begun', 'run_taken_over', 'run_finished',
-            'reading_taken', 'reading_withdrawn', 'backed_off', 'reading_dismissed',
+            'reading_taken', 'reading_withdrawn', 'backed_off', 'reading_dismissed', 'observation_unreadable',
         ];
     }
 
@@ -69,9 +69,9 @@ final class RecordProjector implements Projector
             'build_shipped' => $this->closed($entry, BuildState::Shipped, 'shipped_at'),
             'run_taken_over' => Run::query()->whereKey($entry->streamId())->update(['person' => $entry->text('person'), 'device' => $entry->text('device')]),
             'run_finished' => Run::query()->whereKey($entry->streamId())->update(['finished_at' => self::sql($entry->receivedAt())]),
-            'reading_taken' => $this->aside($entry),
+            'reading_taken', 'observation_unreadable' => $this->aside($entry),
             'reading_withdrawn' => $this->retire([$entry->text('data.reading')], AttemptStatus::Withdrawn),
-            'backed_off' => $this->retire($entry->texts('data.retires'), AttemptStatus::BackedOff),
+            'backed_off' => $this->backedOff($entry),
             'reading_dismissed' => AsideReading::query()->whereKey($entry->text('data.reading'))->update(['disposed_at' => self::sql($entry->receivedAt()), 'disposed_by' => $entry->text('person')]),
             default => null,
         };
@@ -108,7 +108,7 @@ final class RecordProjector implements Projector
         AsideReading::query()->create([
             'entry_id' => $entry->id(), 'standing' => $entry->text('standing'), 'reason' => $entry->text('standing_reason'),
             'run' => $entry->optional('data.run'), 'subject' => $entry->optional('subject'), 'step' => $entry->optional('step'),
-            'value' => $entry->text('data.value'), 'unit' => $entry->text('data.unit'), 'tool' => $entry->optional('data.tool'),
+            'value' => $entry->optional('data.value'), 'unit' => $entry->optional('data.unit'), 'told' => $entry->optional('data.told'), 'tool' => $entry->optional('data.tool'),
             'person' => $entry->text('person'), 'received_at' => $entry->receivedAt(),
         ]);
     }
@@ -126,6 +126,12 @@ final class RecordProjector implements Projector
             'source' => $entry->text('data.source'), 'tool' => $entry->text('data.tool'), 'calibration' => $entry->optional('data.calibration'),
             'person' => $entry->text('person'), 'device' => $entry->text('device'), 'taken_at' => strtr($entry->text('data.taken_at'), ['T' => ' ', 'Z' => '']),
         ];
+    }
+
+    private function backedOff(Entry $entry): void
+    {
+        $this->findings($entry);
+        $this->retire($entry->texts('data.retires'), AttemptStatus::BackedOff);
     }
 
     private function findings(Entry $entry): void

@@ -21,6 +21,7 @@ enum ProblemType: string
     case Fault = 'fault';
     case IdTaken = 'id-taken';
     case JointsOpen = 'joints-open';
+    case Locked = 'locked';
     case NotAllowed = 'not-allowed';
     case NotDone = 'not-done';
     case NotEnrolled = 'not-enrolled';
@@ -66,6 +67,7 @@ enum ProblemType: string
             self::Fault => 'A fault on the server',
             self::IdTaken => 'The id stands for something else',
             self::JointsOpen => 'Joints are not done',
+            self::Locked => 'The bench is locked',
             self::NotAllowed => 'Not allowed',
             self::NotDone => 'Steps are not done',
             self::NotEnrolled => 'Not an enrolled bench',

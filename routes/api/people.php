@@ -7,8 +7,8 @@ use App\People\Http\SessionController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
-Route::post('session', [SessionController::class, 'desk'])->middleware('throttle:60,1');
-Route::post('session/bench', [SessionController::class, 'bench'])->middleware(['device', 'throttle:60,1']);
+Route::post('session', [SessionController::class, 'desk']);
+Route::post('session/bench', [SessionController::class, 'bench'])->middleware('device');
 Route::post('session/end', [SessionController::class, 'end']);
 // At a desk and at a bench: whoever is signed in, for themselves.
 Route::middleware('auth')->group(function (): void {

@@ -84,6 +84,9 @@ final readonly class RecordObservations
     /** @param  array<string, RunContext|null>  $contexts the runs of this batch, folded once each */
     private function decide(Observation $observation, Sitting $sitting, int $skewMs, array &$contexts): Draft
     {
+        if ($observation->run === null) {
+            return $this->draft->unread($observation, $sitting, $skewMs);
+        }
         if (! array_key_exists($observation->run, $contexts)) {
             $this->recorder->lock(RunHistory::stream($observation->run));
             $contexts[$observation->run] = RunContext::find($observation->run);
@@ -101,8 +104,8 @@ final readonly class RecordObservations
 
     private function reading(RunContext $context, Observation $o, Sitting $sitting, int $skewMs, ?Outcome $wrongBuild): Draft
     {
-        assert($o->value !== null && $o->source !== null && $o->tool !== null);
-        $event = new ReadingTaken($o->id, $o->step, $o->value, $o->source, $o->tool, $sitting->person, $sitting->device, ObservationDraft::takenAt($o, $skewMs));
+        assert($o->value !== null && $o->source() !== null && $o->tool !== null && $o->step !== null);
+        $event = new ReadingTaken($o->id, $o->step, $o->value, $o->source(), $o->tool, $sitting->person, $sitting->device, ObservationDraft::takenAt($o, $skewMs));
         $before = $context->fold->freeze();
         $outcome = $context->fold->apply($event, $wrongBuild);
 
@@ -111,6 +114,7 @@ final readonly class RecordObservations
 
     private function backedOff(RunContext $context, Observation $o, Sitting $sitting, int $skewMs, ?Outcome $wrongBuild): Draft
     {
+        assert($o->step !== null);
         $event = new BackedOff($o->step, $sitting->device);
         $lost = $context->fold->readingsLostBy($event);
         $outcome = $context->fold->apply($event, $wrongBuild);

@@ -10,9 +10,9 @@ use App\Ledger\Entry;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
-use Exception;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use InvalidArgumentException;
 use Tekkal\Core\Run\SetAsideReason;
 
 /** Takes what a bench saw. The device and the sitting answer for it, so it is taken after sign-out as well. */
@@ -37,8 +37,8 @@ final class ObservationController
     private function skewMs(mixed $sentAt): int
     {
         try {
-            return (int) round(CarbonImmutable::parse(is_string($sentAt) ? $sentAt : throw new Exception)->diffInMilliseconds(now(), false));
-        } catch (Exception) {
+            return (int) round(CarbonImmutable::instance(Observation::time(['sent_at' => $sentAt], 'sent_at'))->diffInMilliseconds(now(), false));
+        } catch (InvalidArgumentException) {
             throw new Refused(ProblemType::Unreadable, 'The batch does not say when it was sent.', 422, ['field' => 'sent_at']);
         }
     }

@@ -15,6 +15,7 @@ use App\People\Ability;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -27,28 +28,28 @@ final readonly class GiveProcedure
     }
 
     /**
-     * @param  string|null  $commandId the command's own id, so that a second sending finds the first
      * @param  string|null  $procedure where the joint has several hardware options: the one that is fitted
      */
-    public function __invoke(string $subjectId, string $jointId, string $personId, Person $lead, ?string $commandId = null, ?string $procedure = null): string
+    public function __invoke(string $subjectId, string $jointId, string $personId, Person $lead, ?DeskCommand $command = null, ?string $procedure = null): string
     {
-        $stored = $commandId === null ? null : $this->recorder->stored($commandId);
-        if ($stored !== null) {
-            return $stored->text('data.assignment');
-        }
         $person = Person::query()->find($personId);
         if ($person === null || ! $person->may(Ability::WorkAtBench)) {
             throw Refused::field('person', 'Choose somebody who works at a bench.', $personId);
         }
 
-        return $this->recorder->transaction(function () use ($subjectId, $jointId, $person, $lead, $commandId, $procedure): string {
+        return $this->recorder->transaction(function () use ($subjectId, $jointId, $person, $lead, $command, $procedure): string {
+            $this->recorder->lock('subject/'.$subjectId);
+            $stored = $command === null ? null : $this->recorder->stored($command->id, $command->hash);
+            if ($stored !== null) {
+                return $stored->text('data.assignment');
+            }
             $subject = self::openBuild($this->recorder, $subjectId);
             $joint = Joint::query()->where('family', $subject->family)->find($jointId) ?? throw Refused::field('joint', 'This engine has no such joint.', $jointId);
             if (Assignment::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('taken_back_at', null)->exists()) {
                 throw Refused::field('joint', sprintf('%s of %s is already in somebody\'s hands.', $joint->name, $subject->title()), $jointId);
             }
 
-            return $this->give($subject, $joint, $person, $lead, $commandId ?? Ids::next(), $procedure);
+            return $this->give($subject, $joint, $person, $lead, $command, $procedure);
         });
     }
 
@@ -64,7 +65,7 @@ final readonly class GiveProcedure
         return $subject;
     }
 
-    private function give(Subject $subject, Joint $joint, Person $person, Person $lead, string $commandId, ?string $procedure): string
+    private function give(Subject $subject, Joint $joint, Person $person, Person $lead, ?DeskCommand $command, ?string $procedure): string
     {
         $options = Procedures::allInForce($joint->id, now()->toImmutable())->filter(fn (RevisionStatus $s): bool => $procedure === null || $s->procedure === $procedure);
         $inForce = $options->first() ?? throw Refused::field('joint', sprintf('%s has no approved procedure. Have one approved first.', $joint->name), $joint->id);
@@ -76,7 +77,7 @@ final readonly class GiveProcedure
         }
         $assignment = Ids::next();
         $this->recorder->append(new Draft(
-            $commandId, 'procedure_given', 'subject/'.$subject->id, $lead->id, subject: $subject->id,
+            $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id, subject: $subject->id, sentHash: $command?->hash,
             data: ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $inForce->revision, 'person' => $person->id],
             revisionHash: StoredRevision::query()->findOrFail($inForce->revision)->document_hash, planHash: $inForce->plan_hash,
         ));

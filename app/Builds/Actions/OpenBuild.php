@@ -11,6 +11,7 @@ use App\People\Models\Customer;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -25,25 +26,26 @@ final readonly class OpenBuild
     {
     }
 
-    /** @param  string|null  $commandId the command's own id, so that a second sending finds the first */
-    public function __invoke(string $serial, string $customer, bool $nextBuild, Person $lead, ?string $commandId = null): string
+    public function __invoke(string $serial, string $customer, bool $nextBuild, Person $lead, ?DeskCommand $command = null): string
     {
-        $stored = $commandId === null ? null : $this->recorder->stored($commandId);
-        if ($stored !== null) {
-            return $stored->streamId();
-        }
         $family = $this->familyOf(trim($serial));
         $serial = mb_strtoupper(trim($serial));
         Customer::query()->find($customer) ?? throw Refused::field('customer', 'Choose the customer whose engine it is.', $customer);
 
         try {
-            return $this->recorder->transaction(fn (): string => $this->open($serial, $family, $customer, $nextBuild, $lead, $commandId ?? Ids::next()));
+            return $this->recorder->transaction(function () use ($serial, $family, $customer, $nextBuild, $lead, $command): string {
+                // Two at once wait here, so that the second finds what the first has stored.
+                $this->recorder->lock('serial/'.$serial);
+                $stored = $command === null ? null : $this->recorder->stored($command->id, $command->hash);
+
+                return $stored === null ? $this->open($serial, $family, $customer, $nextBuild, $lead, $command) : $stored->streamId();
+            });
         } catch (UniqueConstraintViolationException) {
             throw $this->alreadyOpen($serial);
         }
     }
 
-    private function open(string $serial, Family $family, string $customer, bool $nextBuild, Person $lead, string $commandId): string
+    private function open(string $serial, Family $family, string $customer, bool $nextBuild, Person $lead, ?DeskCommand $command): string
     {
         $last = Subject::query()->where('serial', $serial)->lockForUpdate()->get()->sortByDesc('build_number')->first();
         if ($last?->state === BuildState::Open) {
@@ -53,7 +55,7 @@ final readonly class OpenBuild
             throw new Refused(ProblemType::EarlierBuild, sprintf('%s was here before: build %d, %s. Is this its build %d?', $serial, $last->build_number, $last->state->value, $last->build_number + 1), 409, ['field' => 'serial', 'value' => $serial, 'next_build' => $last->build_number + 1]);
         }
         $id = Ids::next();
-        $this->recorder->append(new Draft($commandId, 'build_opened', 'subject/'.$id, $lead->id, subject: $id, data: [
+        $this->recorder->append(new Draft($command->id ?? Ids::next(), 'build_opened', 'subject/'.$id, $lead->id, subject: $id, sentHash: $command?->hash, data: [
             'serial' => $serial, 'build_number' => ($last->build_number ?? 0) + 1, 'family' => $family->id, 'customer' => $customer,
         ]));
 

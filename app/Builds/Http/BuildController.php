@@ -15,6 +15,7 @@ use App\People\Ability;
 use App\People\Models\Customer;
 use App\People\Models\Person;
 use App\Record\Models\Subject;
+use App\Shared\Http\DeskCommand;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -54,18 +55,18 @@ final class BuildController
 
     public function store(Request $request, OpenBuild $open): JsonResponse
     {
-        $given = $request->validate(['serial' => 'required|string|max:40', 'customer' => 'required|string|max:36', 'next_build' => 'boolean', 'id' => 'nullable|uuid'], [
+        $given = $request->validate(['serial' => 'required|string|max:40', 'customer' => 'required|string|max:36', 'next_build' => 'boolean'], [
             'serial.required' => 'Write or scan the serial number.', 'serial.max' => 'A serial number has at most 40 characters.', 'customer.required' => 'Choose the customer whose engine it is.',
         ]);
 
-        return new JsonResponse(['id' => $open($given['serial'], $given['customer'], (bool) ($given['next_build'] ?? false), $request->user(), $given['id'] ?? null)], 201);
+        return new JsonResponse(['id' => $open($given['serial'], $given['customer'], (bool) ($given['next_build'] ?? false), $request->user(), DeskCommand::from($request))], 201);
     }
 
     public function give(string $build, Request $request, GiveProcedure $give): JsonResponse
     {
-        $given = $request->validate(['joint' => 'required|string|max:36', 'person' => 'required|string|max:36', 'procedure' => 'nullable|string|max:36', 'id' => 'nullable|uuid'], ['person.required' => 'Choose the assembler who gets it.']);
+        $given = $request->validate(['joint' => 'required|string|max:36', 'person' => 'required|string|max:36', 'procedure' => 'nullable|string|max:36'], ['person.required' => 'Choose the assembler who gets it.']);
 
-        return new JsonResponse(['id' => $give($build, $given['joint'], $given['person'], $request->user(), $given['id'] ?? null, $given['procedure'] ?? null)], 201);
+        return new JsonResponse(['id' => $give($build, $given['joint'], $given['person'], $request->user(), DeskCommand::from($request), $given['procedure'] ?? null)], 201);
     }
 
     public function takeBack(string $assignment, Request $request, TakeBackProcedure $takeBack): JsonResponse

@@ -10,6 +10,7 @@ use App\Library\Models\Permit;
 use App\Library\Models\Procedure;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
+use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\Refused;
 use Tekkal\Core\Procedure\Stage;
@@ -22,16 +23,20 @@ final readonly class GrantPermit
     }
 
     /** @param  array{stage: string|null, departure: string, reason: string, customer_reference: string, quantity: int|null, serials: string, valid_from: string, valid_until: string|null}  $fields */
-    public function ask(string $procedure, array $fields, Person $by): string
+    public function ask(string $procedure, array $fields, Person $by, ?DeskCommand $command = null): string
     {
         $this->limited($fields);
 
-        return $this->recorder->transaction(function () use ($procedure, $fields, $by): string {
-            $this->roundIsThere(Procedures::find($procedure), $fields['stage']);
+        return $this->recorder->transaction(function () use ($procedure, $fields, $by, $command): string {
             $this->recorder->lock('register/permits');
+            $stored = $command === null ? null : $this->recorder->stored($command->id, $command->hash);
+            if ($stored !== null) {
+                return $stored->streamId();
+            }
+            $this->roundIsThere(Procedures::find($procedure), $fields['stage']);
             $id = Ids::next();
             $code = sprintf('DP-%03d', Permit::query()->count() + 1);
-            $this->recorder->append(new Draft(Ids::next(), 'permit_asked', 'permit/'.$id, $by->id, data: array_filter(['code' => $code, 'procedure' => $procedure] + $fields, fn (mixed $v): bool => $v !== null)));
+            $this->recorder->append(new Draft($command->id ?? Ids::next(), 'permit_asked', 'permit/'.$id, $by->id, sentHash: $command?->hash, data: array_filter(['code' => $code, 'procedure' => $procedure] + $fields, fn (mixed $v): bool => $v !== null)));
 
             return $id;
         });

@@ -8,6 +8,7 @@ use App\Library\Actions\GrantPermit;
 use App\Library\Models\Permit;
 use App\Library\Queries\Permits;
 use App\People\Actions\ReenterPassword;
+use App\Shared\Http\DeskCommand;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,7 +31,7 @@ final class PermitController
         return new JsonResponse(['id' => $grant->ask($g['procedure'], [
             'stage' => $g['stage'] ?? null, 'departure' => $g['departure'], 'reason' => $g['reason'], 'customer_reference' => $g['customer_reference'] ?? '',
             'quantity' => isset($g['quantity']) ? (int) $g['quantity'] : null, 'serials' => $g['serials'] ?? '', 'valid_from' => $g['valid_from'], 'valid_until' => $g['valid_until'] ?? null,
-        ], $request->user())], 201);
+        ], $request->user(), DeskCommand::from($request))], 201);
     }
 
     public function approve(string $permit, Request $request, GrantPermit $grant, ReenterPassword $password): JsonResponse

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Library\Queries;
 
+use App\Library\Authors;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\Variant;
 use App\Library\Models\WorkingDraft;
 use App\Library\RevisionState;
 use App\People\Models\Person;
+use Illuminate\Support\Facades\Auth;
 use Tekkal\Core\Procedure\Change;
 use Tekkal\Core\Procedure\Comparison;
 
@@ -35,8 +37,11 @@ final class ProcedureSheet
     /** @return array<string, mixed> */
     public static function revision(RevisionStatus $s): array
     {
+        $authors = Authors::ofRevision($s->revision);
+        $names = Person::query()->whereKey($authors)->get()->sortBy(fn (Person $p): int => $p->id === $s->author ? 0 : 1)->map(fn (Person $p): string => $p->displayName());
+
         return [
-            'id' => $s->revision, 'letter' => $s->letter, 'state' => $s->state->value, 'author' => Person::query()->find($s->author)?->displayName(),
+            'id' => $s->revision, 'letter' => $s->letter, 'state' => $s->state->value, 'author' => $names->implode(' and ') ?: null, 'mine' => in_array(Auth::id(), $authors, true),
             'submitted_at' => $s->submitted_at?->toIso8601ZuluString(), 'signature' => $s->signature, 'approved_at' => $s->approved_at?->toIso8601ZuluString(),
             'superseded_at' => $s->superseded_at?->toIso8601ZuluString(), 'remark' => $s->remark, 'at_bench' => $s->at_bench,
         ];

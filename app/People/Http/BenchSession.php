@@ -6,6 +6,7 @@ namespace App\People\Http;
 
 use App\People\Actions\EnrolDevice;
 use App\People\Models\Device;
+use App\People\Models\Sitting;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\Request;
@@ -15,6 +16,9 @@ use Illuminate\Support\Facades\DB;
 final class BenchSession
 {
     public const COOKIE = 'tekkal_bench';
+
+    /** Attribute of a request whose bench was idle for too long. */
+    public const LOCKED = 'bench.locked';
 
     public static function cookieName(): string
     {
@@ -37,6 +41,26 @@ final class BenchSession
     {
         return self::device($request)
             ?? throw new Refused(ProblemType::NotEnrolled, 'This browser is not enrolled as a bench. A lead enrols it under People; what it holds is kept.', 403);
+    }
+
+    /**
+     * The sitting that this request is part of: still going on, and of the very bench whose cookie came along.
+     *
+     * @throws Refused when it is not
+     */
+    public static function requireSitting(Request $request): Sitting
+    {
+        $id = self::sitting($request);
+        $sitting = $id === null ? null : Sitting::query()->find($id);
+        if ($sitting === null || $sitting->ended_at !== null) {
+            throw new Refused(ProblemType::NoSitting, 'Somebody else has signed in at this bench since, or it was signed out. Sign in to go on; what it holds is kept.', 401);
+        }
+        $device = $request->attributes->get('device') ?? self::requireDevice($request);
+        if ($sitting->device !== $device->id) {
+            throw new Refused(ProblemType::NoSitting, 'This was begun at another bench and is not good at this one. Sign in here.', 403);
+        }
+
+        return $sitting;
     }
 
     public static function sitting(Request $request): ?string

@@ -39,6 +39,7 @@ final class SessionController
                 'abilities' => array_values(array_map(fn (Ability $a): string => $a->value, array_filter(Ability::cases(), $person->may(...)))),
                 'kind' => $request->session()->get('kind'),
                 'sitting' => BenchSession::sitting($request),
+                'locked' => $request->attributes->getBoolean(BenchSession::LOCKED),
             ] : null,
         ]);
     }
@@ -55,11 +56,17 @@ final class SessionController
 
     public function bench(Request $request, SignInAtBench $signIn): JsonResponse
     {
-        $given = $request->validate(['badge' => 'required|string|max:20', 'pin' => 'required|string|max:20'], [
+        $given = $request->validate(['badge' => 'required|string|max:20', 'pin' => 'required|string|max:20', 'last_device_seq' => 'nullable|integer|min:0'], [
             'badge.required' => 'Scan or type your badge.', 'pin.required' => 'Type your PIN.',
         ]);
-        ['person' => $person, 'sitting' => $sitting] = $signIn($given['badge'], $given['pin'], $request->attributes->get('device'));
-        $this->open($request, $person, 'bench', $sitting);
+        $last = isset($given['last_device_seq']) ? (int) $given['last_device_seq'] : null;
+        ['person' => $person, 'sitting' => $sitting, 'resumed' => $resumed] = $signIn($given['badge'], $given['pin'], $request->attributes->get('device'), $last, BenchSession::sitting($request));
+        if ($resumed) {
+            $request->session()->put('last_use', now()->getTimestamp());
+            $request->attributes->set(BenchSession::LOCKED, false);
+        } else {
+            $this->open($request, $person, 'bench', $sitting);
+        }
 
         return $this->show($request);
     }

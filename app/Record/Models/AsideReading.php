@@ -16,8 +16,9 @@ use Carbon\CarbonImmutable;
  * @property string|null $run
  * @property string|null $subject
  * @property string|null $step
- * @property string $value
- * @property string $unit
+ * @property string|null $value null when it could not be read, or has none
+ * @property string|null $unit
+ * @property string|null $told what could not be read of it
  * @property string|null $tool
  * @property string $person
  * @property CarbonImmutable $received_at

@@ -21,6 +21,14 @@ use Throwable;
 /** Every error of the API is problem details (RFC 9457): a stable type, a sentence to act on, and the facts. */
 final class ProblemDetails
 {
+    private const DISK_FULL = 'The disk of the server is full. Nothing was stored; what you typed is kept. Whoever looks after the machine must make room, then try again.';
+
+    /** Mixed collations, truncated, out of range, no such sign, too long, no such time. */
+    private const NOT_TO_BE_STORED = [1267, 1264, 1265, 1292, 1366, 1406];
+
+    /** The disk or a table is full. */
+    private const NO_ROOM = [1021, 1114];
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport(Refused::class);
@@ -42,9 +50,26 @@ final class ProblemDetails
             $e instanceof AuthorizationException => self::response(ProblemType::NotAllowed, 'Your role does not allow this.', 403),
             $e instanceof TokenMismatchException => self::response(ProblemType::StalePage, 'This page is too old to be trusted. Reload it and try again.', 419),
             $e instanceof HttpExceptionInterface => self::http($e),
-            $e instanceof QueryException => self::response(ProblemType::Storage, 'The database could not be reached or refused the work. Nothing was stored; try again.', 503),
+            $e instanceof QueryException => self::query($e),
+            self::isDiskFull($e) => self::response(ProblemType::Storage, self::DISK_FULL, 503),
             default => self::response(ProblemType::Fault, 'Something went wrong on the server. Nothing was stored; the log has the cause.', 500),
         };
+    }
+
+    private static function query(QueryException $e): JsonResponse
+    {
+        $code = (int) ($e->errorInfo[1] ?? 0);
+
+        return match (true) {
+            in_array($code, self::NOT_TO_BE_STORED, true) => self::response(ProblemType::BadValue, 'A value of this cannot be stored as it stands: a sign, a number or a time that the record has no room for. Nothing was stored.', 422),
+            in_array($code, self::NO_ROOM, true) || self::isDiskFull($e) => self::response(ProblemType::Storage, self::DISK_FULL, 503),
+            default => self::response(ProblemType::Storage, 'The database could not be reached or refused the work. Nothing was stored; try again.', 503),
+        };
+    }
+
+    private static function isDiskFull(Throwable $e): bool
+    {
+        return str_contains($e->getMessage(), 'No space left on device');
     }
 
     private static function http(HttpExceptionInterface $e): JsonResponse
@@ -68,7 +93,7 @@ final class ProblemDetails
     private static function response(ProblemType $type, string $detail, int $status, array $facts = []): JsonResponse
     {
         return new JsonResponse(
-            ['type' => $type->uri(), 'title' => $type->title(), 'status' => $status, 'detail' => $detail] + $facts,
+            ['type' => $type->uri(), 'title' => $type->title(), 'status' => $status, 'detail' => $detail, 'request_id' => RequestId::current()] + $facts,
             $status,
             ['Content-Type' => 'application/problem+json'],
         );

@@ -33,6 +33,7 @@ enum SetAsideReason: string
     case OwnWork = 'own_work';
     case PlaceUnknown = 'place_unknown';
     case AlreadyCounted = 'already_counted';
+    case Unreadable = 'unreadable';
 
     public function sentence(): string
     {
@@ -63,6 +64,7 @@ enum SetAsideReason: string
             self::OwnWork => 'Nobody disposes of what they tightened themselves.',
             self::PlaceUnknown => 'The plan has no such position, part or group.',
             self::AlreadyCounted => 'It had been counted before.',
+            self::Unreadable => 'What the bench sent could not be read; its bytes are kept.',
         };
     }
 }

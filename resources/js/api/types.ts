@@ -106,7 +106,10 @@ export interface components {
             standing: "set_aside" | "tray";
             reason: string;
             step: string | null;
-            value: string;
+            /** @description null where it could not be read or has none */
+            value: string | null;
+            /** @description what could not be read of it */
+            told: string | null;
             tool: string | null;
             person: string | null;
             /** Format: date-time */
@@ -331,19 +334,22 @@ export interface components {
         Observation: {
             /** Format: uuid */
             id: string;
-            /** @enum {string} */
-            kind: "reading" | "backed_off";
+            /**
+             * @description the last stands in the place of one that the server could not read
+             * @enum {string}
+             */
+            kind: "reading" | "backed_off" | "observation_unreadable";
             /** Format: uuid */
-            run: string;
+            run?: string;
             /** Format: uuid */
-            subject: string;
+            subject?: string;
             /** Format: uuid */
             sitting: string;
             device_seq: number;
             base_seq: number;
             device_time: string;
             mono_ms: number;
-            step: string;
+            step?: string;
             /** @description decimal digits as the tool or person gave them */
             value?: string;
             unit?: string;
@@ -355,6 +361,14 @@ export interface components {
             source?: "typed" | "simulated_tool";
             /** @description what the bench made of it; the server judges again */
             device_verdict?: string;
+            /** @description the bench had locked itself and somebody went on while no PIN could be checked */
+            after_idle?: boolean;
+            /** @description SHA-256 of the bytes that could not be read */
+            hash?: string;
+            /** @description the bytes that could not be read; left out where they are more */
+            bytes?: string;
+            /** @description what the server said of them */
+            told?: string;
         };
         Outcomes: {
             outcomes: components["schemas"]["Outcome"][];
@@ -584,7 +598,10 @@ export interface components {
             letter: string;
             /** @enum {string} */
             state: "in_review" | "returned" | "approved" | "superseded" | "withdrawn";
+            /** @description everybody who wrote any of it */
             author: string | null;
+            /** @description whether the one who asks wrote any of it */
+            mine: boolean;
             /** Format: date-time */
             submitted_at: string | null;
             signature: string | null;
@@ -779,7 +796,10 @@ export interface components {
             letter: string;
             /** @enum {string} */
             state: "in_review" | "returned" | "approved" | "superseded" | "withdrawn";
+            /** @description everybody who wrote any of it */
             author: string | null;
+            /** @description whether the one who asks wrote any of it */
+            mine: boolean;
             /** Format: date-time */
             submitted_at: string | null;
             signature: string | null;
@@ -1006,6 +1026,8 @@ export interface components {
             kind: "desk" | "bench";
             /** Format: uuid */
             sitting: string | null;
+            /** @description the bench was idle for ten minutes */
+            locked: boolean;
         };
         Session: {
             shop: {
@@ -1134,7 +1156,7 @@ export interface components {
         /** @description RFC 9457. The type never changes its meaning; the detail is a sentence that a person can act on. */
         Problem: {
             /** @enum {string} */
-            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:tool-unfit" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
+            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:tool-unfit" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
             /** @description what kind of problem it is; the same for every problem of the type */
             title: string;
             status: number;
@@ -1165,6 +1187,10 @@ export interface components {
             /** @description the draft as it stands now */
             theirs?: Record<string, never>;
             problems?: Record<string, never>[];
+            /** @description what could not be read of an observation */
+            reason?: string;
+            /** @description the number of the request in the server's logs */
+            request_id?: string;
         };
         PullWanted: {
             /** @enum {string} */

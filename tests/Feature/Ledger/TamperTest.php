@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Ledger\Leaf;
+use Tekkal\Core\Unit\Written;
 use Tests\Feature\BusyDay;
 use Tests\Feature\CommittedTestCase;
 
@@ -414,8 +415,8 @@ final class TamperTest extends CommittedTestCase
 
     protected function readingEverywhere(): void
     {
-        $row = $this->rewrite("type = 'reading_taken' AND verdict = 'in' AND body LIKE '%\"N.m\"%'", fn (array $b): array => ['data' => ['value' => '32.1'] + $b['data']] + $b);
-        $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['value' => '32.1', 'base_value' => '32.1']);
+        $row = $this->rewrite("step = 'snug:c3b:1' AND verdict = 'in'", fn (array $b): array => ['data' => ['value' => '32.1'] + $b['data']] + $b);
+        $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['value' => '32.1', 'base_value' => (string) Written::fromCode('32.1', 'N.m')->quantity()->inBase()]);
     }
 
     protected function redated(): void
