@@ -86,7 +86,7 @@ final readonly class Observation
     /** @param  array<mixed>  $o */
     private static function from(array $o): self
     {
-        $kind = self::text($o, 'kind', 20);
+        $kind = self::text($o, 'kind', 30);
         if (! in_array($kind, self::KINDS, true)) {
             throw new InvalidArgumentException('its kind is not known.');
         }

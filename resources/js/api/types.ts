@@ -357,8 +357,11 @@ export interface components {
             raw?: string;
             /** Format: uuid */
             tool?: string;
-            /** @enum {string} */
-            source?: "typed" | "simulated_tool";
+            /**
+             * @description counts as typed where the server knows no such tool
+             * @enum {string}
+             */
+            source?: "typed" | "tool" | "simulated_tool";
             /** @description what the bench made of it; the server judges again */
             device_verdict?: string;
             /** @description the bench had locked itself and somebody went on while no PIN could be checked */
