@@ -5,12 +5,14 @@ use App\Ledger\Console\GrantCommand;
 use App\Ledger\Console\RebuildCommand;
 use App\Ledger\Console\RestoredCommand;
 use App\Ledger\Console\SequenceCommand;
+use App\Ledger\Console\StateCommand;
 use App\Ledger\Console\VerifyCommand;
 use App\People\Console\RightsCommand;
 use App\People\Http\Middleware\KeepSessionLimits;
 use App\People\Http\Middleware\RequireBench;
 use App\People\Http\Middleware\RequireDesk;
 use App\People\Http\Middleware\RequireDevice;
+use App\Shared\Console\TidyCommand;
 use App\Shared\Http\ProblemDetails;
 use App\Shared\Http\RequestId;
 use App\Shared\Http\SecurityHeaders;
@@ -34,6 +36,7 @@ foreach (['CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events', '
 
 $app = Application::configure(basePath: $base)
     ->withRouting(
+        commands: $base.'/routes/console.php',
         then: function () use ($base): void {
             Route::middleware('web')->prefix('api')->group(function () use ($base): void {
                 foreach (glob($base.'/routes/api/*.php') ?: [] as $file) {
@@ -41,10 +44,11 @@ $app = Application::configure(basePath: $base)
                 }
             });
             Route::middleware('live')->prefix('api')->group($base.'/routes/live.php');
+            Route::get('up', fn () => response('ok', 200, ['Content-Type' => 'text/plain']));
             Route::middleware('web')->group($base.'/routes/web.php');
         },
     )
-    ->withCommands([EraseCommand::class, GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, VerifyCommand::class])
+    ->withCommands([EraseCommand::class, GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);   // same-origin; its package cannot be installed, see docs/decisions
         $middleware->prepend(RequestId::class);

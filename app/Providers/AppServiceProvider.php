@@ -21,14 +21,18 @@ use App\Ledger\Verification\Verifier;
 use App\Library\Events\RevisionApproved;
 use App\Library\LibraryFinder;
 use App\Library\LibraryProjector;
+use App\Library\OldImports;
 use App\Library\Verification\DocumentRule;
 use App\Library\Verification\LibraryCheck;
 use App\People\Ability;
 use App\People\Models\Person;
+use App\People\OldTries;
 use App\People\PeopleProjector;
 use App\People\Verification\WhoCheck;
 use App\Record\RecordProjector;
+use App\Shared\Console\TidyCommand;
 use App\Shared\Contracts\Findable;
+use App\Shared\Contracts\Tidies;
 use App\Shared\Http\WholeFileSessions;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Foundation\Application;
@@ -52,6 +56,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(EntryCheck::class)->needs('$rules')->giveTagged('entry-rules');
         $this->app->tag([EntryCheck::class, OrderCheck::class, GuardCheck::class, TextCheck::class, WhoCheck::class, LibraryCheck::class, ProjectionCheck::class], 'checks');
         $this->app->when(Verifier::class)->needs('$checks')->giveTagged('checks');
+        $this->app->tag([OldTries::class, OldImports::class], Tidies::class);
+        $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
         $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class], Findable::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
     }

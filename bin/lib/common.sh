@@ -20,6 +20,9 @@ slow() {
   printf ' %5d.%d s\n' $((($(date +%s%N) - began) / 1000000000)) $((($(date +%s%N) - began) / 100000000 % 10))
 }
 
+# In the tests a command is killed at a named place, as a power cut would: TEKKAL_FAIL_AT=NAME.
+failpoint() { [ "${TEKKAL_FAIL_AT:-}" != "$1" ] || kill -KILL $$ "$BASHPID"; }
+
 is_root() { [ "$(id -u)" -eq 0 ]; }
 
 # All services run as one ordinary user: whoever calls, or for root a system user of their own.

@@ -7,26 +7,57 @@ use_instance() { # folder, database, application user
   ENV_FILE=$V/.env
   [ "$V" != "$ROOT/var" ] || ENV_FILE=$ROOT/.env
   export TEKKAL_VAR=$V
+  # Whatever an instance writes is its user's alone, from the moment it is made.
+  umask 077
 }
 
 setting() { [ ! -f "$ENV_FILE" ] || sed -n "s/^$1=//p" "$ENV_FILE" 2>/dev/null | tail -n 1; }
 
+# What of an instance may hold a secret or a name.
+PRIVATE=(.env owner.cnf cache log storage backups keys db run etc nginx)
+
 make_folders() {
-  mkdir -p "$V"/{log,run,db,etc,nginx,cache,storage/{app,logs,framework/{cache/data,sessions,views}}} "$SOCKETS"
-  if is_root; then
-    chown -R "$SERVICE_USER": "$V"/{run,db,nginx,cache,storage,log} "$SOCKETS"
-    chmod 755 "$ROOT/var" "$V"
+  [ -d "$ROOT/var" ] || (umask 022; mkdir -p "$ROOT/var")
+  [ -d "$V" ] || mkdir -p "$V"
+  mend_folders
+  as_service mkdir -p "$V"/{log,run,db,etc,nginx,cache,storage/{app,logs,framework/{cache/data,sessions,views}}}
+  if [ "$SOCKETS" != "$V/run" ]; then
+    as_service mkdir -m 700 "$SOCKETS" 2>/dev/null || true
+    [ -d "$SOCKETS" ] && [ ! -L "$SOCKETS" ] && [ "$(stat -c %U "$SOCKETS")" = "$SERVICE_USER" ] \
+      || die "$SOCKETS, where the services' sockets go, is somebody else's. Remove it and start again."
+    chmod 700 "$SOCKETS"
   fi
-  chmod 700 "$SOCKETS" "$V/db" "$V/storage"
+}
+
+# Closes what stands open to others and gives it to the services' user; says so, and changes what may have been read.
+mend_folders() {
+  local own=() name open secret
+  for name in "${PRIVATE[@]}"; do [ ! -e "$V/$name" ] || own+=("$V/$name"); done
+  [ ! -e "$ENV_FILE" ] || [ "$ENV_FILE" = "$V/.env" ] || own+=("$ENV_FILE")
+  open=$([ ${#own[@]} -eq 0 ] || find "${own[@]}" ! -type s ! -type l -perm /077)
+  chmod go-rwx "$V"
+  [ ${#own[@]} -eq 0 ] || chmod -R go-rwx "${own[@]}" 2>/dev/null || true
+  if is_root; then
+    chown "$SERVICE_USER:" "$V"
+    # The owner's password, backups and keys are for this command alone.
+    for name in "${own[@]}"; do case ${name##*/} in owner.cnf | backups | keys) ;; *) chown -R "$SERVICE_USER:" "$name" ;; esac; done
+  fi
+  [ -n "$open" ] && [ -f "$ENV_FILE" ] || return 0
+  say "Closed to others: $(grep -c . <<<"$open") files or folders of this instance stood open, such as $(tail -n 1 <<<"$open")."
+  secret=$(grep -E '/(\.env|owner\.cnf|cache/config\.php)$' <<<"$open" || true)
+  if [ -n "$secret" ]; then
+    sed -i "s/^DB_PASSWORD=.*/DB_PASSWORD=$(secret)/" "$ENV_FILE"
+    rm -f "$V/owner.cnf"
+    [ ! -f "$V/code" ] || echo "passwords changed" >"$V/code"
+    say "Among them was $(head -n 1 <<<"$secret"): the database's passwords are changed now. Look with bin/tekkal verify whether anybody used them."
+  fi
 }
 
 write_env() { # port, demo (true|false), further lines…
   local port=$1 demo=$2
   shift 2
   [ ! -f "$ENV_FILE" ] || return 0
-  (
-    umask 027
-    cat >"$ENV_FILE" <<EOF
+  cat >"$ENV_FILE" <<EOF
 APP_ENV=production
 APP_KEY=base64:$(head -c 32 /dev/urandom | base64)
 APP_URL=http://127.0.0.1:$port
@@ -38,14 +69,13 @@ DB_DATABASE=$DB_NAME
 DB_USERNAME=$DB_APP
 DB_PASSWORD=$(secret)
 EOF
-    [ $# -eq 0 ] || printf '%s\n' "$@" >>"$ENV_FILE"
-  )
-  ! is_root || chgrp "$(id -gn "$SERVICE_USER")" "$ENV_FILE"
+  [ $# -eq 0 ] || printf '%s\n' "$@" >>"$ENV_FILE"
+  give "$ENV_FILE"
 }
 
 owner_password() {
   if [ ! -f "$V/owner.cnf" ]; then
-    (umask 077; printf '[client]\nuser=tekkal_owner\npassword=%s\n' "$(secret)" >"$V/owner.cnf")
+    printf '[client]\nuser=tekkal_owner\npassword=%s\n' "$(secret)" >"$V/owner.cnf"
   fi
   sed -n 's/^password=//p' "$V/owner.cnf"
 }
@@ -58,7 +88,11 @@ render() {
   done
   if [ "$SERVICE_USER" != root ]; then sed -i '/^user = /d; /^group = /d' "$V/etc/php-fpm.conf"; sed -i '/^user /d' "$V/etc/nginx.conf"; fi
   cp etc/fastcgi_params "$V/etc/"
+  give "$V/etc"
 }
+
+# What root has written for the services.
+give() { ! is_root || chown -R "$SERVICE_USER:" "$@"; }
 
 sql() { as_service mariadb --no-defaults -S "$SOCKETS/mariadb.sock" -u"$SERVICE_USER" "$@"; }
 # Nobody answers questions here: a command that would ask one fails instead.
@@ -66,22 +100,52 @@ artisan() { as_service php artisan --no-interaction "$@" </dev/null; }
 # The owner's login reaches one process by its environment, past any cached configuration.
 owner_artisan() { TEKKAL_OWNER_PASSWORD=$(owner_password) APP_CONFIG_CACHE=$V/cache/none.php APP_ROUTES_CACHE=$V/cache/none.php as_service php artisan --no-interaction "$@" </dev/null; }
 
+# Made beside its place and put there whole: a start that is killed meanwhile makes it anew.
 init_database() {
-  as_service mariadb-install-db --defaults-file="$V/etc/my.cnf" --auth-root-authentication-method=socket --auth-root-socket-user="$SERVICE_USER" --skip-test-db --skip-name-resolve
+  as_service rm -rf "$V/db/new"
+  failpoint database-making
+  as_service env UMASK=0600 UMASK_DIR=0700 mariadb-install-db --defaults-file="$V/etc/my.cnf" --datadir="$V/db/new" --auth-root-authentication-method=socket --auth-root-socket-user="$SERVICE_USER" --skip-test-db --skip-name-resolve
+  failpoint database-made
+  as_service rm -rf "$V/db/data"
+  as_service mv "$V/db/new" "$V/db/data"
+  server_version | as_service tee "$V/db/version" >/dev/null
 }
 
+server_version() { mariadbd --version | sed -n 's/.* Ver \([0-9.]*\).*/\1/p'; }
+
+# After Debian has brought a newer server its own tables are brought up to it, once.
+upgrade_server() {
+  [ "$(cat "$V/db/version" 2>/dev/null)" != "$(server_version)" ] || return 0
+  slow "Database's own tables to $(server_version)" as_service mariadb-upgrade --no-defaults -S "$SOCKETS/mariadb.sock" -u"$SERVICE_USER" || return 1
+  server_version | as_service tee "$V/db/version" >/dev/null
+}
+
+# Logins are altered, not made anew: a shop at work never stands without its rights.
 make_logins() { # database, application user, its password
   sql <<EOF
 CREATE DATABASE IF NOT EXISTS \`$1\`;
-CREATE OR REPLACE USER 'tekkal_owner'@'127.0.0.1' IDENTIFIED BY '$(owner_password)';
+CREATE USER IF NOT EXISTS 'tekkal_owner'@'127.0.0.1', '$2'@'127.0.0.1';
+ALTER USER 'tekkal_owner'@'127.0.0.1' IDENTIFIED BY '$(owner_password)';
 GRANT ALL ON \`tekkal%\`.* TO 'tekkal_owner'@'127.0.0.1' WITH GRANT OPTION;
 GRANT SELECT ON mysql.* TO 'tekkal_owner'@'127.0.0.1';
-CREATE OR REPLACE USER '$2'@'127.0.0.1' IDENTIFIED BY '$3';
+ALTER USER '$2'@'127.0.0.1' IDENTIFIED BY '$3';
 EOF
 }
 
+# Is there no record yet? What cannot be answered counts as one.
+is_unrecorded() {
+  local there
+  there=$(sql -N -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$DB_NAME' AND table_name = 'ledger_entries'") || return 1
+  [ "$there" = 0 ] || [ "$(sql -N -e "SELECT EXISTS(SELECT 1 FROM \`$DB_NAME\`.ledger_entries)")" = 0 ]
+}
+
 migrate_and_grant() {
+  # The first start was killed before anything was recorded: what tables there are may be half made.
+  if [ ! -f "$V/code" ] && is_unrecorded; then sql -e "DROP DATABASE IF EXISTS \`$DB_NAME\`"; fi
+  failpoint logins
   make_logins "$(setting DB_DATABASE)" "$(setting DB_USERNAME)" "$(setting DB_PASSWORD)"
+  failpoint tables
   owner_artisan migrate --database=owner --force
+  failpoint rights
   owner_artisan tekkal:grant
 }

@@ -9,7 +9,7 @@ make_backup() {
   local folder=$1 name=$2 work leaf
   work=$folder/.$name.partial
   (
-    umask 077
+    rm -rf "$work"
     mkdir -p "$work"
     leaf=$(last_leaf)
     dump_database | gzip -6 >"$work/database.sql.gz"
@@ -18,8 +18,23 @@ make_backup() {
     (cd "$work" && sha256sum database.sql.gz files.tar.gz >SHA256SUMS)
     php -r 'echo json_encode(["format" => "tekkal.backup/1", "made_at" => gmdate("Y-m-d\TH:i:s\Z"), "database" => $argv[1], "demo" => $argv[2] === "true", "last_leaf_at_least" => $argv[3], "sums" => hash_file("sha256", $argv[4])], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES), "\n";' \
       "$DB_NAME" "$(setting TEKKAL_DEMO)" "$leaf" "$work/SHA256SUMS" >"$work/backup.json"
+    seal "$work" "$(app_key <"$ENV_FILE")" >"$work/SEAL"
+    failpoint backup
     mv "$work" "$folder/$name"
+    printf '%s %s' "$(date -u +%Y-%m-%dT%H:%M:%SZ)" "$name" | as_service tee "$V/storage/last-backup" >/dev/null
   )
+}
+
+# A sum that only who has the application's key can make: over backup.json, which holds the sum of the sums.
+seal() { php -r 'echo hash_hmac_file("sha256", $argv[1]."/backup.json", "tekkal.backup/1 ".$argv[2]), "\n";' "$1" "$2"; }
+app_key() { sed -n 's/^APP_KEY=//p'; }
+
+# A dump is seldom a third of what it was made of; half is asked for.
+room_for_dump() {
+  local held free
+  held=$(du -sm "$V/db/data" "$V/storage/app" 2>/dev/null | awk '{n += $1} END {print int(n / 2) + 50}')
+  free=$(df -Pm "$V" | awk 'NR == 2 {print $4}')
+  [ "$free" -ge "$held" ] || die "Only $free MB are free where the backup before the upgrade goes; $held MB are needed. Nothing was changed. Make room and start again."
 }
 
 verb_backup() {
@@ -32,7 +47,7 @@ verb_backup() {
   [ ! -e "$folder/$name" ] || die "$folder/$name is there already. Wait a second and try again."
   slow "Backup" make_backup "$folder" "$name" || die "The backup could not be made; the lines above say why. What was there before is untouched."
   keys=$V/keys/$name.tar
-  (umask 077; mkdir -p "$V/keys"; tar -C "$(dirname "$ENV_FILE")" -cf "$keys" .env; tar -C "$V" -rf "$keys" owner.cnf)
+  (mkdir -p "$V/keys"; tar -C "$(dirname "$ENV_FILE")" -cf "$keys" .env; tar -C "$V" -rf "$keys" owner.cnf)
   say "$folder/$name   $(du -sh "$folder/$name" | cut -f1), leaf $(last_leaf | cut -c1-20)…"
   say "The keys are apart, in $keys. Keep both away from this machine, and not together."
 }
@@ -45,11 +60,22 @@ backup_before_upgrade() {
   find "$V/backups" -maxdepth 1 -name '*-upgrade' | sort | head -n -5 | xargs -r rm -rf
 }
 
-check_backup() { # folder
+check_backup() { # folder, file of keys or nothing, or "unsealed"
+  local key=''
   [ -f "$1/backup.json" ] && [ -f "$1/SHA256SUMS" ] || die "$1 is no backup of Tekkal: it holds no backup.json."
   grep -q '"format": "tekkal.backup/1"' "$1/backup.json" || die "$1 was made by another version and cannot be read by this one."
   [ "$(sed -n 's/.*"sums": "\(.*\)".*/\1/p' "$1/backup.json")" = "$(sha256sum "$1/SHA256SUMS" | cut -d' ' -f1)" ] && (cd "$1" && sha256sum --quiet -c SHA256SUMS) >/dev/null 2>&1 \
     || die "$1 was damaged or altered: its checksums do not fit. Nothing was restored; take another backup."
+  if [ -n "${2:-}" ]; then key=$(tar -xOf "$2" .env | app_key); elif [ -f "$ENV_FILE" ]; then key=$(app_key <"$ENV_FILE"); fi
+  if [ -n "${3:-}" ]; then
+    say "Nobody can tell whether this backup was altered by somebody who made its sums anew: its seal was not asked for."
+  elif [ -z "$key" ]; then
+    say "The keys are missing, so nobody can tell whether this backup was altered by somebody who made its sums anew. Its sums fit."
+  elif [ ! -f "$1/SEAL" ]; then
+    die "$1 carries no seal. An older Tekkal made none; if that is where it comes from, say so: --unsealed. Nothing was restored."
+  elif [ "$(cat "$1/SEAL")" != "$(seal "$1" "$key")" ]; then
+    die "$1 was altered, or is another instance's: its seal was not made with these keys. If it is another's, give its keys: --keys FILE. Nothing was restored."
+  fi
 }
 
 # What is known outside the backup of how far the record had come: one "number:hash from where" per line.
@@ -64,19 +90,21 @@ known_leaves() { # given by hand…
 load_dump() { # folder
   sql -e "DROP DATABASE IF EXISTS \`$DB_NAME\`"
   make_logins "$DB_NAME" "$DB_APP" "$(setting DB_PASSWORD)"
+  failpoint restore-emptied
   gzip -dc "$1/database.sql.gz" | sql "$DB_NAME"
   tar -C "$V/storage" -xzf "$1/files.tar.gz"
   ! is_root || chown -R "$SERVICE_USER": "$V/storage/app"
 }
 
 verb_restore() {
-  local backup='' keys='' over='' given=()
+  local backup='' keys='' over='' unsealed='' given=()
   while [ $# -gt 0 ]; do
     case $1 in
       --keys) keys=${2:-}; [ -f "$keys" ] || die "There is no file of keys at \"$keys\"."; shift ;;
       --known) [[ ${2:-} =~ ^[0-9]+:[0-9a-f]{64}$ ]] || die "\"${2:-}\" names no leaf. Write its number, a colon and its hash: --known 310:9f86d0…"; given+=("$2"); shift ;;
       --over) over=1 ;;
-      -*) die "restore knows no $1. It takes --over, --keys FILE and --known NUMBER:HASH." ;;
+      --unsealed) unsealed=1 ;;
+      -*) die "restore knows no $1. It takes --over, --keys FILE, --known NUMBER:HASH and --unsealed." ;;
       *) backup=$1 ;;
     esac
     shift
@@ -85,12 +113,13 @@ verb_restore() {
   backup=$(readlink -f "$backup")
   check_machine
   use_shop; settle_service_user
-  check_backup "$backup"
+  check_backup "$backup" "$keys" "$unsealed"
   # The keys bring the port as well, so they come before it is settled.
   if [ -n "$keys" ] && [ ! -f "$ENV_FILE" ]; then
     mkdir -p "$V"
-    (umask 077; tar -C "$(dirname "$ENV_FILE")" -xf "$keys" .env; tar -C "$V" -xf "$keys" owner.cnf)
-    ! is_root || { chgrp "$(id -gn "$SERVICE_USER")" "$ENV_FILE"; chmod 640 "$ENV_FILE"; }
+    (tar -C "$(dirname "$ENV_FILE")" --no-same-permissions -xf "$keys" .env; tar -C "$V" --no-same-permissions -xf "$keys" owner.cnf)
+    give "$ENV_FILE"
+    settle_beside
   fi
   settle_port "${TEKKAL_PORT:-}"
   debian_packages "${DEBIAN_NEEDS[@]}"
@@ -101,22 +130,55 @@ verb_restore() {
   restore_into "$backup" "$over" "${given[@]}"
 }
 
+# The keys name the ports of the instance that they were made in, which may be at work on this very machine.
+settle_beside() {
+  local port
+  [ -n "${TEKKAL_PORT:-}" ] || port_is_free "$(setting TEKKAL_PORT)" || {
+    port=$(free_port)
+    say "Port $(setting TEKKAL_PORT) is taken, perhaps by the instance that this is a copy of; this one goes to $port."
+    sed -i "s/^TEKKAL_PORT=.*/TEKKAL_PORT=$port/; s#^APP_URL=.*#APP_URL=http://127.0.0.1:$port#; s/^TEKKAL_INSTANCE=.*/TEKKAL_INSTANCE=$(basename "$V" | tr -cd a-z)_$port/" "$ENV_FILE"
+  }
+  port_is_free "$(setting DB_PORT)" || sed -i "s/^DB_PORT=.*/DB_PORT=$(free_port)/" "$ENV_FILE"
+}
+
+# What a restore has begun stands in a file until it is done: a start after a kill goes on with it, and never takes a
+# database that was only half loaded for an empty one.
+is_restoring() { [ -f "$V/restoring" ]; }
+resume_restore() {
+  local backup
+  backup=$(head -n 1 "$V/restoring")
+  [ -f "$backup/backup.json" ] || { lower; die "A restore from $backup was interrupted, and that is not there any more. Put it there and start again, or restore another: bin/tekkal restore --over FOLDER"; }
+  say "A restore from $backup was interrupted; it is done again from its beginning."
+  replace_record "$backup"
+}
+
 restore_into() { # backup, over or nothing, known leaves…
-  local backup=$1 over=$2 known status=0 ran=1
+  local backup=$1 over=$2 ran=1
   shift 2
   # What is refused leaves everything as it was, running or not.
   database_answers || { ran=''; raise_database; }
-  if holds_entries && [ -z "$over" ]; then
+  if holds_entries && [ -z "$over" ] && ! is_restoring; then
     [ -n "$ran" ] || lower
     die "This instance holds a record already. To put the backup in its place, say so: bin/tekkal restore --over $backup (what is here is backed up first)"
   fi
   [ -z "$ran" ] || raise_database
-  ! holds_entries || slow "Backup of what stands here" make_backup "$V/backups" "$(date -u +%Y%m%dT%H%M%SZ)-replaced" || die "What stands here could not be backed up; nothing was replaced."
-  known=$(known_leaves "$@")
-  supervise stop sequencer queue php-fpm nginx >/dev/null 2>&1 || true
+  is_restoring || ! holds_entries || slow "Backup of what stands here" make_backup "$V/backups" "$(date -u +%Y%m%dT%H%M%SZ)-replaced" || die "What stands here could not be backed up; nothing was replaced."
+  # What was known before stays known, also when an earlier try went before this one.
+  { printf '%s\n' "$backup"; { ! is_restoring || tail -n +2 "$V/restoring"; known_leaves "$@"; } | sort -u; } >"$V/restoring.new"
+  mv "$V/restoring.new" "$V/restoring"
+  replace_record "$backup"
+}
+
+replace_record() { # backup; what is known stands in the file that says that it is being restored
+  local backup=$1 known status=0
+  known=$(tail -n +2 "$V/restoring")
+  supervise stop sequencer queue scheduler php-fpm nginx >/dev/null 2>&1 || true
+  failpoint restore-begun
   slow "Record loaded" load_dump "$backup" || die "The backup could not be loaded; the lines above say why."
+  failpoint restore-loaded
   slow "Tables and rights" migrate_and_grant || die "The database could not be brought up to date; the lines above say why."
   TEKKAL_KNOWN=$known owner_artisan tekkal:restored "$(basename "$backup")" "$(sha256sum "$backup/SHA256SUMS" | cut -d' ' -f1)" || status=1
+  rm -f "$V/restoring"
   owner_artisan tekkal:verify || status=1
   finish_raise
   [ $status -eq 0 ] || die "The record was restored, and something in it is not as it should be: read the lines above, and show them to the lead."

@@ -31,7 +31,8 @@ debian_packages() { # package…
 }
 
 # Nothing may start a service of its own: not at installation, not at the next boot.
-install_debian() {
+install_debian() (
+  umask 022
   local policy=/usr/sbin/policy-rc.d made='' status=0 unit absent=()
   for unit in nginx php8.2-fpm supervisor; do
     [ -e "/lib/systemd/system/$unit.service" ] || absent+=("$unit")
@@ -46,28 +47,38 @@ install_debian() {
   for unit in "${absent[@]}"; do
     "${as_root[@]}" systemctl disable "$unit" 2>/dev/null || true
   done
-  return $status
-}
+  exit $status
+)
 
+# Installed beside their place and put there whole, with a mark that says so.
 php_libraries() {
+  local wanted
+  wanted=$(cat composer.json composer.versions | sha256sum | cut -d' ' -f1)
   # Archives unpack some files unreadable to the user of the services.
-  php bin/lib/pinned.php 2>/dev/null && { chmod -R a+rX vendor; return 0; }
-  slow "PHP libraries" install_php_libraries || die "The PHP libraries could not be installed at their pinned versions; the lines above say why."
+  if [ "$(cat vendor/.tekkal 2>/dev/null)" = "$wanted" ] && php bin/lib/pinned.php 2>/dev/null; then chmod -R a+rX vendor; return 0; fi
+  slow "PHP libraries" install_php_libraries "$wanted" || die "The PHP libraries could not be installed at their pinned versions; the lines above say why."
 }
 
-install_php_libraries() {
+install_php_libraries() ( # what they are installed from
+  umask 022
+  rm -rf vendor.new
   # shellcheck disable=SC2046
-  COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1 composer update --no-progress --no-scripts -q $(awk '{print "--with " $1}' composer.versions)
+  COMPOSER_VENDOR_DIR=vendor.new COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1 composer update --no-progress --no-scripts -q $(awk '{print "--with " $1}' composer.versions)
   rm -f composer.lock
-  php bin/lib/pinned.php
-  chmod -R a+rX vendor
-}
+  php bin/lib/pinned.php vendor.new
+  chmod -R a+rX vendor.new
+  echo "$1" >vendor.new/.tekkal
+  failpoint php-libraries
+  rm -rf vendor
+  mv vendor.new vendor
+)
 
 front_end_libraries() {
   local lock
   lock=$(sha256sum package-lock.json | cut -d' ' -f1)
   if [ "$(cat node_modules/.tekkal 2>/dev/null)" != "$lock" ]; then
     slow "Front-end libraries" npm ci --no-progress --no-audit --no-fund || die "The front-end libraries could not be installed; the lines above say why."
+    failpoint front-end-libraries
     chmod -R a+rX node_modules
     echo "$lock" >node_modules/.tekkal
   fi
@@ -78,8 +89,17 @@ front_end() {
   front_end_libraries
   built=$(find resources package-lock.json vite.config.ts tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
   if [ "$(cat public/build/.tekkal 2>/dev/null)" != "$built" ]; then
-    slow "Front end built" npx vite build || die "The front end could not be built; the lines above say why."
-    chmod -R a+rX public/build
-    echo "$built" >public/build/.tekkal
+    slow "Front end built" build_front_end "$built" || die "The front end could not be built; the lines above say why."
   fi
+}
+
+# Built beside its place and put there whole: a page that is being read finds its scripts until then.
+build_front_end() { # what it is built from
+  rm -rf public/build.new
+  npx vite build --outDir public/build.new --emptyOutDir
+  chmod -R a+rX public/build.new
+  echo "$1" >public/build.new/.tekkal
+  failpoint front-end
+  rm -rf public/build
+  mv public/build.new public/build
 }

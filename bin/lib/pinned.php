@@ -1,7 +1,8 @@
 <?php
 
-// Compares what Composer installed with composer.versions: name, version and checksum of every package.
-$file = __DIR__.'/../../vendor/composer/installed.json';
+// pinned.php [FOLDER|--write]: compares what Composer installed, in vendor or another folder, with composer.versions: name, version and checksum of every package.
+$folder = isset($argv[1]) && $argv[1] !== '--write' ? $argv[1] : 'vendor';
+$file = __DIR__."/../../$folder/composer/installed.json";
 $installed = is_file($file) ? json_decode((string) file_get_contents($file), true)['packages'] : [];
 $found = array_map(fn (array $p): string => $p['name'].':'.ltrim($p['version'], 'v').' '.($p['dist']['shasum'] ?? ''), $installed);
 if (in_array('--write', $argv, true)) {

@@ -20,7 +20,7 @@ start_database() {
 
 start_services() {
   as_service touch "$V/log/php.log"
-  supervise start php-fpm nginx sequencer queue
+  supervise start php-fpm nginx sequencer queue scheduler
   wait_for 30 answers
 }
 
@@ -33,7 +33,8 @@ raise() {
     upgrade_in_place && { echo "$code" >"$V/code"; return 0; }
   fi
   raise_database
-  [ ! -f "$V/code" ] || [ "$(cat "$V/code")" = "$code" ] || slow "Backup before the upgrade" backup_before_upgrade || { lower; die "What is here could not be backed up, so nothing was changed; the lines above say why."; }
+  ! is_restoring || { resume_restore; return 0; }
+  [ ! -f "$V/code" ] || [ "$(cat "$V/code")" = "$code" ] || { room_for_dump; slow "Backup before the upgrade" backup_before_upgrade || { lower; die "What is here could not be backed up, so nothing was changed; the lines above say why."; }; }
   slow "Tables and rights" migrate_and_grant || { lower; die "The database could not be brought up to date; the lines above say why."; }
   finish_raise
 }
@@ -45,7 +46,9 @@ upgrade_in_place() {
   before=$(cat "$V"/etc/my.cnf "$V"/etc/supervisord.conf 2>/dev/null | sha256sum)
   render
   [ "$before" = "$(cat "$V"/etc/my.cnf "$V"/etc/supervisord.conf | sha256sum)" ] || return 1
+  room_for_dump
   slow "Backup before the upgrade" backup_before_upgrade || die "What is here could not be backed up, so nothing was changed; the lines above say why."
+  failpoint upgrade-backed-up
   slow "Tables and rights" migrate_and_grant || die "The database could not be brought up to date; the lines above say why. The backup before the upgrade is in $V/backups."
   slow "Caches" artisan optimize || die "The caches could not be written; the lines above say why."
   slow "Services reloaded" reload_services || return 1
@@ -54,7 +57,7 @@ upgrade_in_place() {
 reload_services() {
   supervise signal USR2 php-fpm
   supervise signal HUP nginx
-  supervise restart sequencer queue
+  supervise restart sequencer queue scheduler
   sleep 0.5
   wait_for 15 answers
 }
@@ -62,13 +65,15 @@ reload_services() {
 # The supervisor and the database, with everything that an earlier, killed supervisor left behind ended first.
 raise_database() {
   trap 'lower >/dev/null 2>&1; printf "tekkal: stopped unexpectedly at line %s: %s\n" "$LINENO" "$BASH_COMMAND" >&2' ERR
-  trap 'lower >/dev/null 2>&1; exit 130' INT TERM
+  trap 'lower >/dev/null 2>&1; interrupted' INT TERM
   lower
   render
   [ -d "$V/db/data/mysql" ] || slow "Database made" init_database
+  failpoint database
   start_supervisor
   wait_for 10 is_up || { lower; die "The supervisor did not start; $V/log/supervisord.log says why."; }
   slow "Database started" start_database || { lower; die "The database did not start; $V/log/mariadb.log says why."; }
+  upgrade_server || { lower; die "The database's own tables could not be brought up to the server's version; the lines above say why."; }
   rm -f "$V"/cache/*.php
 }
 
@@ -82,11 +87,16 @@ start_supervisor() (
 )
 
 finish_raise() {
+  failpoint caches
   slow "Caches" artisan optimize || { lower; die "The caches could not be written; the lines above say why."; }
+  failpoint demo
   if [ "$(setting TEKKAL_DEMO)" = true ]; then slow "Demo" artisan db:seed --class=DemoSeeder --force || { lower; die "The demo could not be loaded; the lines above say why."; }; fi
+  failpoint services
   slow "Services started" start_services || { lower; die "The application does not answer at port $(setting TEKKAL_PORT); see bin/tekkal logs."; }
   code_hash >"$V/code"
-  trap - ERR INT TERM
+  failpoint answering
+  trap - ERR
+  trap 'interrupted' INT TERM
 }
 
 lower() {
@@ -105,7 +115,7 @@ end_leftovers() {
   # Workers whose master was killed are known only by their group.
   for pid in $(cat "$V"/run/*.group 2>/dev/null || true); do
     # Numbers are used again, after a reboot at the latest: only a group that still runs a service is meant.
-    if ps -eo pgid=,args= | awk -v g="$pid" '$1 == g' | grep -qE 'nginx: |php-fpm: |tekkal:sequence|queue:work'; then kill -KILL -- "-$pid" || true; fi
+    if ps -eo pgid=,args= | awk -v g="$pid" '$1 == g' | grep -qE 'nginx: |php-fpm: |tekkal:sequence|queue:work|schedule:work'; then kill -KILL -- "-$pid" || true; fi
   done
   rm -f "$SOCKETS"/*.sock "$V"/run/*.group
 }
@@ -164,11 +174,13 @@ verb_stop() {
   say "Tekkal has stopped."
 }
 
+# What may be wrong although everything runs.
 verb_status() {
   use_shop; settle_service_user
   is_up || { say "Tekkal is not running. Start it: bin/tekkal start"; exit 3; }
   supervise status || true
   answers && say "Answers at http://127.0.0.1:$(setting TEKKAL_PORT)" || { say "It does not answer at port $(setting TEKKAL_PORT)."; exit 1; }
+  artisan tekkal:state
 }
 
 verb_logs() {
@@ -181,8 +193,9 @@ verb_reset_demo() {
   use_shop; settle_service_user
   [ "$(setting TEKKAL_DEMO)" = true ] || die "This instance was not made a demo; its data is not thrown away."
   is_up || die "Tekkal is not running. Start it first: bin/tekkal start"
-  supervise stop sequencer queue php-fpm >/dev/null
+  supervise stop sequencer queue scheduler php-fpm >/dev/null
   slow "Tables emptied" owner_artisan migrate:fresh --database=owner --force
+  rm -f "$V/storage/last-leaf"
   slow "Rights" owner_artisan tekkal:grant
   slow "Demo" artisan db:seed --class=DemoSeeder --force
   slow "Services started" start_services
@@ -195,10 +208,39 @@ verb_pictures() {
   BASE_URL=http://127.0.0.1:$(setting TEKKAL_PORT) npx playwright test --grep @pictures
 }
 
+# The new tables are filled beside the old ones while the shop works; only while they change places is it held up.
 verb_rebuild() {
+  local out filled late status=0
   use_shop; settle_service_user
+  out=$V/log/rebuild.out
   is_up || die "Tekkal is not running. Start it first: bin/tekkal start"
-  artisan tekkal:rebuild
+  slow "Tables filled beside the old ones" told_to "$out" owner_artisan tekkal:rebuild || status=1
+  filled=$(grep -E '^[0-9]+ [0-9]+$' "$out" | tail -n 1)
+  [ -n "$filled" ] || { cat "$out"; die "The tables could not be filled; nothing was changed."; }
+  supervise stop queue php-fpm >/dev/null
+  slow "Tables changed places" told_to "$out.swap" owner_artisan tekkal:rebuild --swap="${filled% *}" || status=1
+  supervise start php-fpm queue >/dev/null
+  wait_for 30 answers || die "The application does not answer; see bin/tekkal logs."
+  late=$(grep -E '^[0-9]+$' "$out.swap" | tail -n 1 || true)
+  [ -n "$late" ] || { cat "$out.swap"; die "The tables could not change places; the old ones stand."; }
+  grep -hvE '^[0-9 ]+$' "$out" "$out.swap" || true
+  rm -f "$out" "$out.swap"
+  [ $status -eq 0 ] || die "Some entries could not be replayed; the lines above name them."
+  say "Projections rebuilt from $((${filled#* } + late)) entries."
+}
+
+told_to() { local file=$1; shift; "$@" >"$file" 2>&1; }
+
+verb_erase() {
+  use_shop; settle_service_user
+  [ -n "${1:-}" ] || die "Say which entry: bin/tekkal erase ID"
+  database_answers || die "The database does not answer. Start Tekkal first: bin/tekkal start"
+  artisan tekkal:erase "$1" || exit 1
+}
+
+verb_licences() {
+  [ -f vendor/composer/installed.json ] && [ -d node_modules ] || { check_machine; php_libraries; front_end_libraries; }
+  php bin/lib/licences.php | tee THIRD-PARTY.md
 }
 
 verb_core() {

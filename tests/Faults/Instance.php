@@ -71,8 +71,17 @@ final class Instance
     /** @return array{int, string} exit status and everything said */
     public function tekkal(string ...$arguments): array
     {
+        return self::run(['TEKKAL_DATA' => $this->folder], ...$arguments);
+    }
+
+    /**
+     * @param  array<string, string>  $more  settings of the command
+     * @return array{int, string} exit status and everything said
+     */
+    public static function run(array $more, string ...$arguments): array
+    {
         // Without the settings that PHPUnit gives to tests of the application.
-        $environment = sprintf('env -i PATH=%s HOME=%s TEKKAL_DATA=%s', escapeshellarg((string) getenv('PATH')), escapeshellarg((string) getenv('HOME')), escapeshellarg($this->folder));
+        $environment = 'env -i '.implode(' ', array_map(fn (string $k, string $v): string => $k.'='.escapeshellarg($v), array_keys($all = ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')] + $more), $all));
         exec(sprintf('%s %s %s 2>&1 </dev/null', $environment, escapeshellarg(dirname(__DIR__, 2).'/bin/tekkal'), implode(' ', array_map(escapeshellarg(...), $arguments))), $lines, $status);
 
         return [$status, implode("\n", $lines)];

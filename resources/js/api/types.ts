@@ -490,6 +490,16 @@ export interface components {
         FoundList: {
             found: components["schemas"]["Found"][];
         };
+        MachineState: {
+            lines: {
+                /** @enum {string} */
+                key: "sequencer" | "queue" | "disk" | "backup" | "verify" | "note" | "clock";
+                name: string;
+                sentence: string;
+                /** @description whether nobody need look after it */
+                well: boolean;
+            }[];
+        };
         RungRow: {
             /** @description What to reach, typeset: "+47°" */
             aim: string;
@@ -1259,6 +1269,7 @@ export type ToolOnBoard = components['schemas']['ToolOnBoard'];
 export type Tools = components['schemas']['Tools'];
 export type Found = components['schemas']['Found'];
 export type FoundList = components['schemas']['FoundList'];
+export type MachineState = components['schemas']['MachineState'];
 export type RungRow = components['schemas']['RungRow'];
 export type Rung = components['schemas']['Rung'];
 export type Surface = components['schemas']['Surface'];

@@ -1,0 +1,6 @@
+<?php
+
+use App\Shared\Console\TidyCommand;
+use Illuminate\Support\Facades\Schedule;
+
+Schedule::command(TidyCommand::class)->hourly();
