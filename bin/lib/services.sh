@@ -20,7 +20,8 @@ start_database() {
 
 start_services() {
   as_service touch "$V/log/php.log"
-  supervise start php-fpm nginx sequencer queue scheduler
+  # All at once: the supervisor looks at each for a second before it believes in it.
+  supervise start all
   wait_for 30 answers
 }
 
@@ -57,7 +58,8 @@ upgrade_in_place() {
 reload_services() {
   supervise signal USR2 php-fpm
   supervise signal HUP nginx
-  supervise restart sequencer queue scheduler
+  supervise stop sequencer queue scheduler
+  supervise start all
   sleep 0.5
   wait_for 15 answers
 }
@@ -65,7 +67,7 @@ reload_services() {
 # The supervisor and the database, with everything that an earlier, killed supervisor left behind ended first.
 raise_database() {
   trap 'lower >/dev/null 2>&1; printf "tekkal: stopped unexpectedly at line %s: %s\n" "$LINENO" "$BASH_COMMAND" >&2' ERR
-  trap 'lower >/dev/null 2>&1; interrupted' INT TERM
+  trap '{ lower || true; } >/dev/null 2>&1; interrupted' INT TERM
   lower
   render
   [ -d "$V/db/data/mysql" ] || slow "Database made" init_database
@@ -219,7 +221,7 @@ verb_rebuild() {
   [ -n "$filled" ] || { cat "$out"; die "The tables could not be filled; nothing was changed."; }
   supervise stop queue php-fpm >/dev/null
   slow "Tables changed places" told_to "$out.swap" owner_artisan tekkal:rebuild --swap="${filled% *}" || status=1
-  supervise start php-fpm queue >/dev/null
+  supervise start all >/dev/null
   wait_for 30 answers || die "The application does not answer; see bin/tekkal logs."
   late=$(grep -E '^[0-9]+$' "$out.swap" | tail -n 1 || true)
   [ -n "$late" ] || { cat "$out.swap"; die "The tables could not change places; the old ones stand."; }
