@@ -13,6 +13,8 @@ use App\People\Http\Middleware\RequireBench;
 use App\People\Http\Middleware\RequireDesk;
 use App\People\Http\Middleware\RequireDevice;
 use App\Shared\Console\TidyCommand;
+use App\Shared\Http\JsonBody;
+use App\Shared\Http\PlainInput;
 use App\Shared\Http\ProblemDetails;
 use App\Shared\Http\RequestId;
 use App\Shared\Http\SecurityHeaders;
@@ -51,10 +53,10 @@ $app = Application::configure(basePath: $base)
     ->withCommands([EraseCommand::class, GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);   // same-origin; its package cannot be installed, see docs/decisions
-        $middleware->prepend(RequestId::class);
+        $middleware->prepend([RequestId::class, JsonBody::class]);
         $middleware->append(SecurityHeaders::class);
         $middleware->web(replace: [StartSession::class => SteadySession::class]);
-        $middleware->appendToGroup('web', KeepSessionLimits::class);
+        $middleware->appendToGroup('web', [PlainInput::class, KeepSessionLimits::class]);
         // A poll reads the session and never writes it, so that forty open screens cost no file each two seconds.
         $middleware->group('live', [EncryptCookies::class, StartSessionReadOnly::class, KeepSessionLimits::class]);
         $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);

@@ -89,6 +89,10 @@ final class ImportPlan
     private function refused(array $document, ?string $only): ?string
     {
         $family = is_string($document['family'] ?? null) ? $document['family'] : '';
+        $bytes = strlen((string) json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        if ($bytes > DocumentReader::MOST_BYTES) {
+            return sprintf('A document has at most 2 MB; this one has %.1f MB.', $bytes / 1e6);
+        }
         try {
             DocumentReader::read($document);
         } catch (InvalidDocument $e) {

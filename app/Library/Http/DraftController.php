@@ -12,6 +12,7 @@ use App\Library\Queries\DraftLook;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\ProcedureSheet;
 use App\People\Models\Person;
+use App\Shared\Http\JsonBody;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
@@ -24,6 +25,10 @@ use Tekkal\Core\Procedure\LineReader;
 /** Writing a procedure: its draft, what the core says of it, and handing it in. */
 final class DraftController
 {
+    private const MOST_ANSWERS = 500;
+
+    private const MOST_GROUPS = 200;
+
     public function show(string $procedure): JsonResponse
     {
         $found = Procedures::find($procedure);
@@ -44,6 +49,7 @@ final class DraftController
 
     public function save(string $procedure, Request $request, SaveDraft $drafts): JsonResponse
     {
+        JsonBody::lists($request, ['answers' => self::MOST_ANSWERS]);
         $given = $request->validate(['document' => 'required|array', 'answers' => 'present|array', 'answers.*' => 'nullable|string|max:1000', 'version' => 'required|integer'], ['answers.*.max' => 'An answer has at most 1000 characters.']);
         $answers = array_filter($given['answers'], fn (?string $a): bool => $a !== null && $a !== '');
 
@@ -79,6 +85,7 @@ final class DraftController
 
     public function readLine(Request $request): JsonResponse
     {
+        JsonBody::lists($request, ['groups' => self::MOST_GROUPS]);
         $given = $request->validate(['line' => 'required|string|max:400', 'groups' => 'required|array|min:1', 'groups.*' => 'string|max:80'], ['line.required' => 'Type a line, such as 15 lbf·ft · +80°.', 'groups.required' => 'Draw the fasteners first; the line speaks of their groups.']);
         try {
             return new JsonResponse(LineReader::read($given['line'], $given['groups']));

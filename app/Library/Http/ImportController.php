@@ -40,10 +40,10 @@ final class ImportController
     public function write(string $import): JsonResponse
     {
         $found = self::find($import);
-        if ($found->state !== 'looked') {
-            throw Refused::field('import', sprintf('This file is %s already. Look at it again to bring it in again.', $found->state));
+        // One of several at once changes the row; the others find it changed.
+        if (Import::query()->whereKey($found->id)->where('state', 'looked')->update(['state' => 'queued']) === 0) {
+            throw Refused::field('import', sprintf('This file is %s already. Look at it again to bring it in again.', $found->refresh()->state));
         }
-        $found->update(['state' => 'queued']);
         ImportLibrary::dispatch($found->id, ((array) json_decode($found->report, true))['only'] ?? null);
 
         return new JsonResponse(self::shown($found->refresh()), 202);

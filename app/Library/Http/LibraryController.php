@@ -17,6 +17,7 @@ use App\Library\Queries\ProcedureList;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\ProcedureSheet;
 use App\Shared\Refused;
+use App\Shared\Rules\OneLine;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -44,7 +45,7 @@ final class LibraryController
     public function addFamily(Request $request, AddFamily $add): JsonResponse
     {
         $given = $request->validate([
-            'code' => 'required|string|max:12', 'name' => 'required|string|max:80', 'description' => 'nullable|string|max:200', 'joints' => 'array|max:60', 'joints.*' => 'string|min:1|max:80',
+            'code' => 'required|string|max:12', 'name' => ['required', 'string', 'max:80', new OneLine], 'description' => 'nullable|string|max:200', 'joints' => 'array|max:60', 'joints.*' => ['string', 'min:1', 'max:80', new OneLine],
             'variants' => 'array|max:20', 'variants.*.name' => 'required|string|max:80', 'variants.*.serials_from' => 'nullable|string|max:40', 'variants.*.serials_to' => 'nullable|string|max:40',
             'variants.*.years_from' => 'nullable|digits:4', 'variants.*.years_to' => 'nullable|digits:4', 'variants.*.note' => 'nullable|string|max:200',
         ], ['code.required' => 'Write the code that the family’s serials begin with, such as TN3.', 'name.required' => 'Write the family’s name.']);
@@ -55,7 +56,7 @@ final class LibraryController
 
     public function addProcedure(Request $request, AddProcedure $add, SaveDraft $drafts): JsonResponse
     {
-        $given = $request->validate(['joint' => 'required|string|max:36', 'option' => 'required|string|max:80', 'copy_of' => 'nullable|string|max:36', 'variant' => 'nullable|string|max:36'], ['joint.required' => 'Choose the joint.', 'option.required' => 'Name the hardware option, such as stock bolts.']);
+        $given = $request->validate(['joint' => 'required|string|max:36', 'option' => ['required', 'string', 'max:80', new OneLine], 'copy_of' => 'nullable|string|max:36', 'variant' => 'nullable|string|max:36'], ['joint.required' => 'Choose the joint.', 'option.required' => 'Name the hardware option, such as stock bolts.']);
         $joint = Joint::query()->find($given['joint']) ?? throw Refused::field('joint', 'There is no such joint.', $given['joint']);
         $sister = isset($given['copy_of']) ? Procedures::find($given['copy_of']) : null;
         $procedure = $add($joint, $given['option'], $request->user(), $sister?->id, $given['variant'] ?? null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library\Http;
 
 use App\Library\Queries\Procedures;
+use App\Shared\Http\JsonBody;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
@@ -13,6 +14,7 @@ use Illuminate\Http\Response;
 use InvalidArgumentException;
 use Tekkal\Core\Procedure\InvalidDocument;
 use Tekkal\Core\Procedure\MapCsv;
+use Tekkal\Core\Procedure\MapReader;
 use Tekkal\Core\Sequence\MapGenerator;
 use Tekkal\Core\Sequence\Pattern;
 use Tekkal\Core\Sequence\Position;
@@ -23,6 +25,8 @@ use Tekkal\Core\Unit\Length;
 /** Drawing a joint: positions from a few dimensions, orders, and tables both ways. */
 final class MapController
 {
+    private const MOST_NAMES = 2_000;
+
     public function layOut(Request $request): JsonResponse
     {
         $g = $request->validate([
@@ -46,6 +50,7 @@ final class MapController
     /** An order generated, or somebody's own judged. */
     public function order(Request $request): JsonResponse
     {
+        JsonBody::lists($request, ['positions' => MapReader::MOST_POSITIONS, 'order' => MapReader::MOST_POSITIONS]);
         $g = $request->validate([
             'positions' => 'required|array|min:1|max:2000', 'positions.*.key' => 'required|string|max:32', 'positions.*.x' => 'required|numeric|between:-99999,99999', 'positions.*.y' => 'required|numeric|between:-99999,99999',
             'order' => 'present|array', 'order.*' => 'string|max:32', 'pattern' => 'nullable|in:'.implode(',', array_column(Pattern::cases(), 'value')), 'reversed' => 'nullable|boolean',
@@ -67,6 +72,7 @@ final class MapController
 
     public function readCsv(Request $request): JsonResponse
     {
+        JsonBody::lists($request, ['groups' => self::MOST_NAMES, 'parts' => self::MOST_NAMES]);
         $g = $request->validate(['csv' => 'required|string|max:400000', 'groups' => 'required|array|min:1', 'groups.*' => 'string|max:32', 'parts' => 'required|array|min:1', 'parts.*' => 'string|max:32'], ['csv.required' => 'The table is empty.', 'csv.max' => 'The table has more than 400 000 characters.']);
         try {
             return new JsonResponse(['positions' => MapCsv::read($g['csv'], array_values($g['groups']), array_values($g['parts']))]);

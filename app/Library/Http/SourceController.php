@@ -11,6 +11,7 @@ use App\Library\Models\Standard;
 use App\People\Actions\ReenterPassword;
 use App\People\Models\Person;
 use App\Shared\Refused;
+use App\Shared\Rules\OneLine;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,7 +42,7 @@ final class SourceController
     public function keep(Request $request, KeepSource $keep): JsonResponse
     {
         $given = $request->validate([
-            'code' => 'required|string|max:20|regex:/^[A-Z0-9-]+$/', 'kind' => 'required|in:'.implode(',', CitedSource::KINDS), 'title' => 'required|string|max:160', 'edition' => 'required|string|max:60',
+            'code' => 'required|string|max:20|regex:/^[A-Z0-9-]+$/', 'kind' => 'required|in:'.implode(',', CitedSource::KINDS), 'title' => ['required', 'string', 'max:160', new OneLine], 'edition' => ['required', 'string', 'max:60', new OneLine],
             'date' => 'required|string|max:20', 'kept' => 'nullable|string|max:160', 'superseded_by' => 'nullable|string|max:20',
         ], ['code.required' => 'Give it a code, such as S-014.', 'code.regex' => 'A code has capital letters, digits and hyphens, such as S-014.', 'title.required' => 'Write the title as printed.', 'edition.required' => 'Write the edition or issue.', 'date.required' => 'Write its date, such as 2025-11.', 'kind.required' => 'Say whose document it is.']);
         $fields = ['code' => $given['code'], 'kind' => $given['kind'], 'title' => $given['title'], 'edition' => $given['edition'], 'date' => $given['date'], 'kept' => $given['kept'] ?? '', 'superseded_by' => $given['superseded_by'] ?? null];

@@ -10,6 +10,7 @@ use App\People\Actions\UnlockPin;
 use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Shared\Refused;
+use App\Shared\Rules\OneLine;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +46,7 @@ final class PeopleController
 
     public function enrol(Request $request, EnrolDevice $enrol): JsonResponse
     {
-        $given = $request->validate(['name' => 'required|string|max:60'], ['name.required' => 'Give the bench a name, such as Bench 2.', 'name.max' => 'A bench name has at most 60 characters.']);
+        $given = $request->validate(['name' => ['required', 'string', 'max:60', new OneLine]], ['name.required' => 'Give the bench a name, such as Bench 2.', 'name.max' => 'A bench name has at most 60 characters.']);
         if (BenchSession::device($request) !== null) {
             throw Refused::field('name', 'This browser is already enrolled as a bench.');
         }

@@ -19,7 +19,7 @@ use Tekkal\Core\Unit\Written;
 /** A wrench that is not there: answers one pull at limits it is told, with noise that its seed fixes. */
 final class WrenchController
 {
-    private const NUMBER = ['required', 'regex:/^\d{1,6}(\.\d{1,18})?$/'];
+    private const NUMBER = ['required', 'string', 'regex:/^\d{1,6}(\.\d{1,18})?$/'];
 
     public function __invoke(Request $request): JsonResponse
     {

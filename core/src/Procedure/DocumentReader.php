@@ -76,7 +76,7 @@ final class DocumentReader
         $root->oneOf('format', [Revision::FORMAT]);
         $purpose = Purpose::from($root->oneOf('purpose', array_column(Purpose::cases(), 'value'), Purpose::Tightening->value));
         $riskClass = $root->oneOf('risk_class', ['A', 'B', 'C']);
-        $title = sprintf('%s, %s, %s', $root->string('family'), $root->string('joint'), $root->string('option'));
+        $title = sprintf('%s, %s, %s', $root->name('family'), $root->name('joint'), $root->name('option'));
         $root->optionalString('why');
         $cited = $root->keyed('sources', CitedSource::read(...));
         $sources = array_map(strval(...), array_keys($cited));

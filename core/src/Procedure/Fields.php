@@ -45,11 +45,26 @@ final class Fields
     {
         $value = $this->value($key);
         if (is_string($value) && trim($value) !== '' && mb_strlen($value) <= self::LONGEST_TEXT) {
+            if (! PlainText::isLines($value)) {
+                $this->problem($key, 'a text without control signs and marks of direction is wanted');
+            }
+
             return $value;
         }
         $this->problem($key, sprintf('a text of 1 to %d characters is wanted', self::LONGEST_TEXT));
 
         return '';
+    }
+
+    /** What a joint, an option, a family and the like is called: one line. */
+    public function name(string $key): string
+    {
+        $value = $this->string($key);
+        if (mb_strlen($value) > PlainText::LONGEST_NAME || ($value !== '' && ! PlainText::isLine($value))) {
+            $this->problem($key, sprintf('a name of 1 to %d characters in one line is wanted', PlainText::LONGEST_NAME));
+        }
+
+        return $value;
     }
 
     public function optionalString(string $key): ?string
@@ -219,6 +234,14 @@ final class Fields
         }
 
         return $objects;
+    }
+
+    /** How many items a list has, before any is read; 0 where there is no list. */
+    public function count(string $key): int
+    {
+        $value = $this->value($key);
+
+        return is_array($value) ? count($value) : 0;
     }
 
     /** @return list<self> an absent list is an empty one */

@@ -62,7 +62,7 @@ final readonly class LibraryDocument
             $f->problem('code', 'a code of 2 to 12 capital letters and digits is wanted, as serials begin with');
         }
         $family = [
-            'code' => $code, 'name' => $f->string('name'), 'description' => $f->optionalString('description') ?? '',
+            'code' => $code, 'name' => $f->name('name'), 'description' => $f->optionalString('description') ?? '',
             'variants' => array_map(self::variant(...), $f->optionalObjects('variants')),
             'joints' => $f->strings('joints'),
         ];
@@ -74,7 +74,7 @@ final readonly class LibraryDocument
     /** @return array<string, string> */
     private static function variant(Fields $f): array
     {
-        $variant = ['name' => $f->string('name')];
+        $variant = ['name' => $f->name('name')];
         foreach (['serials_from', 'serials_to', 'years_from', 'years_to', 'note'] as $field) {
             $variant[$field] = $f->optionalString($field) ?? '';
         }

@@ -14,9 +14,9 @@ final class MapCsv
     /** @param  array<mixed>  $map  of a document */
     public static function write(array $map): string
     {
-        $lines = [implode(',', self::COLUMNS)];
+        $lines = [Csv::line(self::COLUMNS)];
         foreach (is_array($map['positions'] ?? null) ? $map['positions'] : [] as $position) {
-            $lines[] = implode(',', array_map(fn (string $c): string => self::quoted(is_array($position) && is_string($position[$c] ?? null) ? $position[$c] : ''), self::COLUMNS));
+            $lines[] = Csv::line(array_map(fn (string $c): string => is_array($position) && is_string($position[$c] ?? null) ? $position[$c] : '', self::COLUMNS));
         }
 
         return implode("\r\n", $lines)."\r\n";
@@ -31,7 +31,7 @@ final class MapCsv
      */
     public static function read(string $text, array $groups, array $parts): array
     {
-        $rows = self::rows($text);
+        $rows = Csv::rows($text);
         $head = array_map(fn (string $h): string => strtolower(trim($h)), array_shift($rows) ?? []);
         $problems = new Problems;
         foreach (array_diff(self::WANTED, $head) as $missing) {
@@ -90,24 +90,5 @@ final class MapCsv
                 $problems->add("$at/$field", $value[$field], 'one of '.implode(', ', $known).' is wanted');
             }
         }
-    }
-
-    /** @return list<list<string>> */
-    private static function rows(string $text): array
-    {
-        $rows = [];
-        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
-        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
-            if (trim($line) !== '') {
-                $rows[] = array_map(fn (?string $v): string => (string) $v, str_getcsv($line, ',', '"', ''));
-            }
-        }
-
-        return $rows;
-    }
-
-    private static function quoted(string $value): string
-    {
-        return preg_match('/[",\r\n]/', $value) === 1 ? '"'.str_replace('"', '""', $value).'"' : $value;
     }
 }

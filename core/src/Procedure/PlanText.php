@@ -29,10 +29,9 @@ final readonly class PlanText
     /** Comma-separated values as RFC 4180 has them. */
     public function csv(): string
     {
-        $quote = fn (string $v): string => preg_match('/[",\r\n]/', $v) === 1 ? '"'.str_replace('"', '""', $v).'"' : $v;
-        $lines = [implode(',', self::COLUMNS)];
+        $lines = [Csv::line(self::COLUMNS)];
         foreach ($this->rows() as $row) {
-            $lines[] = implode(',', array_map($quote, $row));
+            $lines[] = Csv::line($row);
         }
 
         return implode("\r\n", $lines)."\r\n";

@@ -12,6 +12,9 @@ final class StageReader
     /** What hangs together is expanded whole; more steps than this are refused. */
     public const MOST_STEPS = 100_000;
 
+    /** More than any procedure has; counted before the first is read. */
+    public const MOST_STAGES = 2_000;
+
     /** @var list<Stage> */
     private array $before = [];
 
@@ -44,6 +47,12 @@ final class StageReader
     /** @return list<Block> */
     public function blocks(Fields $root): array
     {
+        $count = $root->count('stages');
+        if ($count > self::MOST_STAGES) {
+            $root->problem('stages', sprintf('at most %s stages are taken; these are %s', number_format(self::MOST_STAGES), number_format($count)));
+
+            return [];
+        }
         $blocks = array_values($root->keyed('stages', fn (Fields $f, string $key): ?Block => $f->has('stages') ? $this->block($f, $key) : $this->alone($f)));
         $this->keysDiffer($root);
         if ($this->steps > self::MOST_STEPS) {

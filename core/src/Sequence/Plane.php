@@ -103,19 +103,6 @@ final readonly class Plane
         return [...array_slice($keys, $start), ...array_slice($keys, 0, $start)];
     }
 
-    /**
-     * Distance between the centre of some positions and that of all.
-     *
-     * @param  list<string>  $some
-     */
-    public function offCentre(array $some): float
-    {
-        $along = array_sum(array_map(fn (string $k): float => $this->points[$k][0], $some)) / max(1, count($some));
-        $across = array_sum(array_map(fn (string $k): float => $this->points[$k][1], $some)) / max(1, count($some));
-
-        return hypot($along, $across);
-    }
-
     /** The usual distance between neighbours of a row. */
     private function spacing(): float
     {

@@ -29,13 +29,14 @@ final readonly class SequenceJudge
         $known = array_map(fn (Position $p): string => $p->key, $this->positions);
         $good = array_values(array_unique(array_intersect($order, $known)));
         $neighbours = $this->neighbours($good);
-        $natural = array_values(array_filter($neighbours, fn (array $pair): bool => $this->isNatural($pair)));
+        $central = array_fill_keys(array_merge(...array_slice($this->plane->bands(), 0, 2)), true);
+        $natural = array_values(array_filter($neighbours, fn (array $pair): bool => $this->isNatural($pair, $central)));
 
         return new SequenceReport(
             array_values(array_diff($known, $order)),
             array_map(strval(...), array_keys(array_filter(array_count_values($order), fn (int $n): bool => $n > 1))),
             array_values(array_unique(array_diff($order, $known))),
-            array_values(array_filter($neighbours, fn (array $pair): bool => ! $this->isNatural($pair))),
+            array_values(array_filter($neighbours, fn (array $pair): bool => ! $this->isNatural($pair, $central))),
             $natural,
             $this->isCentreOut($good),
             Length::millimetres(sprintf('%.3F', $this->wander($good))),
@@ -85,15 +86,15 @@ final readonly class SequenceJudge
      * On a circle of fewer than five every order meets a neighbour; in a row the middle pair is where one begins.
      *
      * @param  array{string, string}  $pair
+     * @param  array<string, true>  $central  the positions of the two middle bands
      */
-    private function isNatural(array $pair): bool
+    private function isNatural(array $pair, array $central): bool
     {
         if ($this->arrangement === Arrangement::Circle) {
             return count($this->positions) < self::FEWEST_FOR_NEIGHBOURS;
         }
-        $central = array_merge(...array_slice($this->plane->bands(), 0, 2));
 
-        return in_array($pair[0], $central, true) && in_array($pair[1], $central, true);
+        return isset($central[$pair[0]], $central[$pair[1]]);
     }
 
     /** @param  list<string>  $order */
@@ -123,9 +124,11 @@ final readonly class SequenceJudge
      */
     private function wander(array $order): float
     {
-        $most = 0.0;
-        for ($count = 2; $count <= count($order); $count++) {
-            $most = max($most, $this->plane->offCentre(array_slice($order, 0, $count)));
+        $most = $along = $across = 0.0;
+        foreach ($order as $i => $key) {
+            [$x, $y] = $this->plane->points[$key];
+            [$along, $across] = [$along + $x, $across + $y];
+            $most = $i === 0 ? 0.0 : max($most, hypot($along, $across) / ($i + 1));
         }
 
         return $most;
