@@ -94,4 +94,10 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await expect(bench.getByRole('button', { name: 'It is backed off, redo it' })).toBeEnabled();
   await settle(bench);
   await bench.screenshot(keep('stop'));
+  await bench.evaluate(() => {
+    const real = Date.now.bind(Date);
+    Date.now = () => real() + 700_000;
+  });
+  await bench.getByRole('dialog', { name: 'This bench is locked' }).waitFor();
+  await bench.screenshot(keep('locked'));
 });

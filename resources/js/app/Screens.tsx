@@ -28,6 +28,8 @@ const Audit = lazy(() => import('@/areas/audit').then((m) => ({ default: m.Audit
 const Sheet = lazy(() => import('@/areas/audit').then((m) => ({ default: m.Sheet })));
 const Hook = lazy(() => import('@/areas/bench').then((m) => ({ default: m.Hook })));
 const KeepSending = lazy(() => import('@/areas/bench').then((m) => ({ default: m.KeepSending })));
+const BenchLock = lazy(() => import('@/areas/bench').then((m) => ({ default: m.BenchLock })));
+const WithLastSeq = lazy(() => import('@/areas/bench').then((m) => ({ default: m.WithLastSeq })));
 const Run = lazy(() => import('@/areas/bench').then((m) => ({ default: m.Run })));
 
 /** Every address and the screen behind it. */
@@ -41,7 +43,10 @@ export function Screens() {
           <Routes>
             <Route path="/" element={<Navigate replace to={person ? home(person) : device ? '/bench/sign-in' : '/sign-in'} />} />
             <Route path="/sign-in" element={<SignIn />} />
-            <Route path="/bench/sign-in" element={<BenchSignIn />} />
+            <Route
+              path="/bench/sign-in"
+              element={device ? <WithLastSeq>{(lastSeq) => <BenchSignIn lastSeq={lastSeq} />}</WithLastSeq> : <BenchSignIn lastSeq={nothing} />}
+            />
             <Route element={<Behind kind="desk" person={person} />}>
               <Route element={<DeskFrame />}>
                 <Route path="/library" element={<LibraryFrame />}>
@@ -64,8 +69,10 @@ export function Screens() {
               </Route>
             </Route>
             <Route element={<Behind kind="bench" person={person} />}>
-              <Route path="/bench" element={<Hook notices={<Notices big />} />} />
-              <Route path="/bench/runs/:run" element={<Run />} />
+              <Route element={<Locking />}>
+                <Route path="/bench" element={<Hook notices={<Notices big />} />} />
+                <Route path="/bench/runs/:run" element={<Run />} />
+              </Route>
             </Route>
           </Routes>
         </Suspense>
@@ -81,6 +88,16 @@ function Behind({ kind, person }: { kind: Me['kind']; person: Me | null }) {
   if (person) return <Navigate replace to={home(person)} />;
   return <Navigate replace to={`${kind === 'bench' ? '/bench/sign-in' : '/sign-in'}?then=${encodeURIComponent(pathname + search)}`} />;
 }
+
+function Locking() {
+  return (
+    <BenchLock>
+      <Outlet />
+    </BenchLock>
+  );
+}
+
+const nothing = () => Promise.resolve(null);
 
 function home(person: Me): string {
   if (person.kind === 'bench') return '/bench';

@@ -1,5 +1,5 @@
 import '../../css/base.css';
-import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
@@ -11,10 +11,9 @@ import { Screens } from './Screens';
 const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
     // A session that ran out is noticed by whatever asks first; the sign-in then keeps the address.
-    onError: (error) => {
-      if (error instanceof Problem && error.status === 401) client.setQueryData<Session>(SESSION, (now) => now && { ...now, person: null });
-    },
+    onError: noticed,
   }),
+  mutationCache: new MutationCache({ onError: locked }),
   defaultOptions: {
     // The server may be this very machine, or in the same room: the browser's notion of "online" says nothing of it. What
     // cannot be reached fails and says so; left to wait, a command would be carried out whenever a cable is plugged in.
@@ -28,6 +27,17 @@ const client: QueryClient = new QueryClient({
     },
   },
 });
+
+function noticed(error: unknown): void {
+  if (error instanceof Problem && error.status === 401) client.setQueryData<Session>(SESSION, (now) => now && { ...now, person: null });
+  locked(error);
+}
+
+/** A bench that the server holds locked shows its lock, whatever it was that was asked. */
+function locked(error: unknown): void {
+  if (error instanceof Problem && error.type === 'locked')
+    client.setQueryData<Session>(SESSION, (now) => now && { ...now, person: now.person && { ...now.person, locked: true } });
+}
 
 const root = document.getElementById('app');
 if (root) {

@@ -36,9 +36,12 @@ export function AsideTable({ lines }: { lines: AsideLine[] }) {
           {lines.map((line) => (
             <tr key={line.entry} className="h-11 border-b border-hair">
               <td className="text-soft">{dayAndTime(line.received_at, zone)}</td>
-              <td className="pr-6 text-right font-semibold">{line.value}</td>
-              <td>{line.reason}</td>
-              <td>{line.tool ?? 'unknown'}</td>
+              <td className="pr-6 text-right font-semibold">{line.value ?? '–'}</td>
+              <td>
+                {line.reason}
+                {line.told !== null && <span className="text-soft"> Said of it: {line.told}</span>}
+              </td>
+              <td>{line.tool ?? (line.told === null ? 'unknown' : '–')}</td>
               <td>{line.person}</td>
               <td className="text-right text-soft">
                 {line.disposed_at !== null && `dismissed ${dayAndTime(line.disposed_at, zone)}`}
@@ -79,7 +82,12 @@ function DismissPanel({ line, onClose }: { line: AsideLine; onClose: () => void 
     },
   });
   return (
-    <Panel title={`Dismiss ${line.value}`} open onClose={onClose} note="It stays in the record with its standing; this says why it needs nothing more.">
+    <Panel
+      title={`Dismiss ${line.value ?? 'what could not be read'}`}
+      open
+      onClose={onClose}
+      note="It stays in the record with its standing; this says why it needs nothing more."
+    >
       <div className="flex flex-col gap-3">
         {REASONS.map((reason) => (
           <Button

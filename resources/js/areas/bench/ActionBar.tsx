@@ -18,7 +18,7 @@ type Props = {
 export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackName, onTakeBack }: Props) {
   usePadKeys(entry.scanning ? { Enter: entry.take } : { Enter: entry.take, '-': onTakeBack, '*': onChangeTool, '/': onPad });
   const done = sheet.steps.filter((s) => s.status === 'done').length + (bench.view?.doneHere.length ?? 0);
-  const { waiting, trouble } = bench.outboxState;
+  const { waiting, trouble, unread } = bench.outboxState;
   const aside = bench.asides.at(-1);
   return (
     <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:flex-wrap">
@@ -36,6 +36,7 @@ export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackNa
       </BigKey>
       <div className="ml-auto text-right portrait:flex portrait:w-full portrait:justify-between" role="status">
         <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
+        {unread !== null && <p className="text-fault">The server could not read one reading: {unread} It waits for the lead; do that bolt again.</p>}
         {aside && <p className="text-fault">One reading was set aside: {aside.outcome.sentence}</p>}
         <p className="text-soft">
           step {Math.min(done + 1, sheet.steps.length)} of {sheet.steps.length}

@@ -5,13 +5,14 @@ import { BigKey } from './BigKey';
 import { WithdrawPanel } from './WithdrawPanel';
 import { marksHere } from './marks';
 import { nameOf } from './names';
-import type { Observation } from './outbox';
+import { useShownWhileLocked } from './lock/shown';
+import type { StepObservation } from './outbox';
 import { usePadKeys } from './usePadKeys';
 import { type Bench, useObserve } from './useRun';
 
 const WORDS: Record<string, string> = { low: 'Short', high: 'Over' };
 
-type Props = { bench: Bench; sheet: RunSheet; stepId: string; waiting: Observation | undefined };
+type Props = { bench: Bench; sheet: RunSheet; stepId: string; waiting: StepObservation | undefined };
 
 /**
  * Anything but a good result takes the whole screen: seen from the corner of an eye. Enter and the foot switch are dead
@@ -36,9 +37,14 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
     },
     900,
   );
+  const word = WORDS[attempt?.verdict ?? waiting?.device_verdict ?? ''] ?? 'Stop';
+  useShownWhileLocked(
+    step
+      ? `Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${nameOf(sheet, step).bolt.toLowerCase()}: ${word.toLowerCase()}. It is not done.`
+      : null,
+  );
   if (!step) return null;
   const { bolt, where } = nameOf(sheet, step);
-  const word = WORDS[attempt?.verdict ?? waiting?.device_verdict ?? ''] ?? 'Stop';
   const marks = marksHere(sheet, bench.view?.doneHere ?? []).map((m) => (m.position === step.position ? { ...m, fault: word } : m));
   const redo =
     step.kind === 'turn'

@@ -4,17 +4,21 @@ import type { Outcome } from '@/api/types';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { renumber } from '@/lib/renumber';
 
-/** What the bench saw, as it is sent. Ids and numbers are given here; everything else by whoever saw it. */
-export type Observation = {
+type Seen = {
   id: string;
-  kind: 'reading' | 'backed_off';
-  run: string;
-  subject: string;
   sitting: string;
-  step: string;
   base_seq: number;
   device_time: string;
   mono_ms: number;
+  /** The bench had locked itself and somebody went on while no PIN could be checked. */
+  after_idle?: boolean;
+};
+/** Something seen at a step of a run, as it is sent. Its number is given here; everything else by whoever saw it. */
+export type StepObservation = Seen & {
+  kind: 'reading' | 'backed_off';
+  run: string;
+  subject: string;
+  step: string;
   value?: string;
   unit?: string;
   raw?: string;
@@ -22,6 +26,15 @@ export type Observation = {
   source?: 'typed' | 'simulated_tool';
   device_verdict?: string;
 };
+/** What stands in the place of one that the server could not read: its bytes, and what was said of them. */
+type Unread = Seen & { kind: 'observation_unreadable'; hash: string; bytes?: string; told: string };
+export type Observation = StepObservation | Unread;
+
+/** Does it belong to a step of this run? */
+export function isOfRun<T extends Observation>(observation: T, run: string): observation is T & StepObservation {
+  return observation.kind !== 'observation_unreadable' && observation.run === run;
+}
+
 type Waiting = Observation & { device_seq: number };
 
 export type OutboxState = {
@@ -30,6 +43,8 @@ export type OutboxState = {
   answered: { observation: Waiting; outcome: Outcome }[];
   /** Why nothing goes out at the moment; null while it does. */
   trouble: string | null;
+  /** What the server said of the last one that it could not read; null while there was none. */
+  unread: string | null;
 };
 
 interface Schema extends DBSchema {
@@ -41,18 +56,21 @@ interface Schema extends DBSchema {
 
 const BATCH = 100;
 const AGAIN_MS = 2_000;
+/** More than this of an unreadable one stays here as its hash. */
+const MOST_BYTES = 60_000;
 
 /**
  * Everything a bench records goes in here first and is sent from here, in order, until the server has acknowledged it.
  * It outlives reloads and sign-outs.
  */
 export class Outbox {
-  private state: OutboxState = { waiting: [], answered: [], trouble: null };
+  private state: OutboxState = { waiting: [], answered: [], trouble: null, unread: null };
   private saved: Waiting[] = [];
   /** Seen, and on its way to this device's disk. */
   private unsaved: Waiting[] = [];
   private readonly listeners = new Set<() => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private afterIdle = false;
 
   private constructor(
     private readonly db: IDBPDatabase<Schema>,
@@ -82,6 +100,11 @@ export class Outbox {
     return () => this.listeners.delete(listener);
   };
 
+  /** From now on until a PIN was checked, what is observed says that none was. */
+  markAfterIdle(on: boolean): void {
+    this.afterIdle = on;
+  }
+
   /** The number of the last event this device has counted. */
   async lastSeq(): Promise<number> {
     return ((await this.db.get('meta', 'next')) ?? 1) - 1;
@@ -91,7 +114,8 @@ export class Outbox {
    * Keeps an observation; it is safe on this device when the promise resolves. The screen goes on at once, and back
    * again if the device could not keep it: then the promise is rejected with the sentence to show.
    */
-  async observe(observation: Observation): Promise<void> {
+  async observe(seen: StepObservation): Promise<void> {
+    const observation: StepObservation = this.afterIdle ? { ...seen, after_idle: true } : seen;
     this.unsaved.push({ ...observation, device_seq: Number.MAX_SAFE_INTEGER });
     this.show();
     try {
@@ -109,7 +133,7 @@ export class Outbox {
     void this.flush();
   }
 
-  private async save(observation: Observation): Promise<void> {
+  private async save(observation: StepObservation): Promise<void> {
     await this.numbering(async () => {
       const tx = this.db.transaction(['waiting', 'meta'], 'readwrite');
       const next = (await tx.objectStore('meta').get('next')) ?? 1;
@@ -164,9 +188,11 @@ export class Outbox {
       const { outcomes } = await post<{ outcomes: Outcome[] }>('bench/observations', { sent_at: new Date().toISOString(), observations: batch });
       await this.acknowledge(batch, outcomes);
     } catch (error) {
+      const bad = unreadIn(error, batch);
       const expected = expectedSeq(error);
-      if (expected === null || !(error instanceof Problem)) throw error;
-      await this.countAnew(String(error.facts.id), expected);
+      if (bad !== null) await this.standIn(bad, error);
+      else if (expected !== null && error instanceof Problem) await this.countAnew(String(error.facts.id), expected);
+      else throw error;
     }
     return true;
   }
@@ -196,6 +222,33 @@ export class Outbox {
     });
   }
 
+  /**
+   * One that the server cannot read must not hold up what comes after it: something that it can read takes its place and
+   * its number, and carries its bytes to the lead.
+   */
+  private async standIn(bad: Waiting, error: unknown): Promise<void> {
+    const sent = JSON.stringify(bad);
+    const digest = await crypto.subtle.digest('SHA-256', new TextEncoder().encode(sent));
+    const told = (error instanceof Problem && typeof error.facts.reason === 'string' ? error.facts.reason : sentenceOf(error)).slice(0, 200);
+    const item: Waiting = {
+      id: crypto.randomUUID(),
+      kind: 'observation_unreadable',
+      sitting: bad.sitting,
+      device_seq: bad.device_seq,
+      base_seq: 0,
+      device_time: new Date().toISOString(),
+      mono_ms: Math.round(performance.now()),
+      hash: Array.from(new Uint8Array(digest), (b) => b.toString(16).padStart(2, '0')).join(''),
+      ...(sent.length <= MOST_BYTES ? { bytes: sent } : {}),
+      told,
+    };
+    const tx = this.db.transaction('waiting', 'readwrite');
+    await tx.store.delete(bad.id);
+    await tx.store.put(item);
+    await tx.done;
+    this.set({ unread: told });
+  }
+
   private async inOrder(): Promise<Waiting[]> {
     return (await this.db.getAll('waiting')).sort((a, b) => a.device_seq - b.device_seq);
   }
@@ -223,4 +276,11 @@ export class Outbox {
 
 function expectedSeq(error: unknown): number | null {
   return error instanceof Problem && error.type === 'device-seq' && typeof error.facts.expected === 'number' ? error.facts.expected : null;
+}
+
+/** The one of a batch that the server could not read; null where it said something else, or where this already stands in for one. */
+function unreadIn(error: unknown, batch: Waiting[]): Waiting | null {
+  if (!(error instanceof Problem) || error.type !== 'unreadable' || typeof error.facts.index !== 'number') return null;
+  const bad = batch[error.facts.index];
+  return bad && bad.kind !== 'observation_unreadable' ? bad : null;
 }

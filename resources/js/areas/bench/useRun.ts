@@ -5,6 +5,7 @@ import { useMe } from '@/api/session';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { type RunView, runView, unknownTo } from '@/lib/run-view';
 import { judge } from '@/lib/straight-path';
+import { isOfRun } from './outbox';
 import { useOutbox } from './useOutbox';
 
 const RUN = (id: string) => ['bench', 'run', id] as const;
@@ -18,11 +19,14 @@ export function useRun(id: string) {
 
   const lastSeq = sheet?.last_seq ?? 0;
   const pending = useMemo(() => {
-    const unseen = state.answered.filter(({ observation, outcome }) => observation.run === id && outcome.standing === 'applied' && outcome.seq > lastSeq);
-    return unknownTo(sheet, [...unseen.map(({ observation }) => observation), ...state.waiting.filter((o) => o.run === id)]);
+    const unseen = state.answered.filter(({ outcome }) => outcome.standing === 'applied' && outcome.seq > lastSeq).map(({ observation }) => observation);
+    return unknownTo(
+      sheet,
+      [...unseen, ...state.waiting].filter((o) => isOfRun(o, id)),
+    );
   }, [state, id, lastSeq, sheet]);
 
-  const newest = Math.max(0, ...state.answered.filter(({ observation }) => observation.run === id).map(({ outcome }) => outcome.seq));
+  const newest = Math.max(0, ...state.answered.filter(({ observation }) => isOfRun(observation, id)).map(({ outcome }) => outcome.seq));
   useEffect(() => {
     if (newest > lastSeq) void client.invalidateQueries({ queryKey: RUN(id) });
   }, [newest, lastSeq, client, id]);
@@ -38,7 +42,7 @@ export function useRun(id: string) {
   });
 
   const view: RunView | null = sheet ? runView(sheet, pending) : null;
-  const asides = state.answered.filter(({ observation, outcome }) => observation.run === id && outcome.standing !== 'applied');
+  const asides = state.answered.filter(({ observation, outcome }) => isOfRun(observation, id) && outcome.standing !== 'applied');
   return { query, sheet, view, pending, asides, outbox, outboxState: state, command };
 }
 

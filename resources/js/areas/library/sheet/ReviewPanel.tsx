@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { post } from '@/api/client';
-import { useMay, useMe } from '@/api/session';
+import { useMay } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
 import { placed } from '@/lib/pointer';
 import { count } from '@/lib/typeset';
@@ -11,9 +11,8 @@ import { ChangeList } from './ChangeList';
 /** What stands between a revision in review and the bench, and the two things that can be done with it. */
 export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
   const may = useMay();
-  const me = useMe();
   const [panel, setPanel] = useState<'sign' | 'return' | null>(null);
-  const own = sheet.author === me.name;
+  const own = sheet.mine;
   const close = () => {
     setPanel(null);
   };
@@ -77,7 +76,7 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
       {panel === 'return' && (
         <SignPanel
           title={`Send revision ${sheet.letter} back`}
-          meaning={`${sheet.author ?? 'The author'} gets it back as a draft.`}
+          meaning={`It goes back as a draft to ${sheet.author ?? 'who wrote it'}.`}
           verb="Send it back"
           reason="What has to be put right"
           password={false}

@@ -7,6 +7,7 @@ import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Failure, Loaded } from '@/ui/states';
+import { Machine } from '../Machine';
 
 type Listed = {
   people: { id: string; name: string; badge: string | null; roles: string[]; pin_locked: boolean }[];
@@ -23,6 +24,7 @@ export function People() {
           <>
             <PeopleTable people={listed.people} />
             <Benches devices={listed.devices} />
+            <Machine />
           </>
         )}
       </Loaded>

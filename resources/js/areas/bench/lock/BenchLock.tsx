@@ -1,0 +1,112 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { post } from '@/api/client';
+import { SESSION, useMe, useSession, useSetSession } from '@/api/session';
+import type { Session } from '@/api/types';
+import { Problem, sentenceOf } from '@/lib/problem';
+import { BadgePin } from '@/ui/BadgePin';
+import { useOutbox } from '../useOutbox';
+import { ShowWhileLocked } from './shown';
+import { useIdleLock } from './useIdleLock';
+
+/** Everything a bench shows, under a lock that closes by itself when nobody touches it. What was being done stays as it is. */
+export function BenchLock({ children }: { children: ReactNode }) {
+  const me = useMe();
+  const session = useSession().data;
+  const { outbox } = useOutbox();
+  // Gone on without a PIN: the server still has it locked, which counts again as soon as it answers with that.
+  const [unanswered, setUnanswered] = useState(false);
+  const { idle, open } = useIdleLock(me.sitting ?? '', me.locked && !unanswered);
+  const [shown, setShown] = useState<string | null>(null);
+  const locked = idle.state === 'locked';
+  return (
+    <ShowWhileLocked value={setShown}>
+      {idle.state === 'warning' && (
+        <p role="status" className="fixed inset-x-0 top-0 z-40 bg-ink px-7 py-3 text-center text-2xl font-semibold text-paper">
+          This bench locks itself in {idle.secondsLeft} s. Touch it to stay.
+        </p>
+      )}
+      <div inert={locked} aria-hidden={locked}>
+        {children}
+      </div>
+      {locked && (
+        <LockScreen
+          who={`${me.name}, ${session?.device?.name ?? 'this bench'}`}
+          shown={shown}
+          lastSeq={async () => (await outbox?.lastSeq()) ?? null}
+          onOpen={() => {
+            setUnanswered(false);
+            outbox?.markAfterIdle(false);
+            open();
+          }}
+          onWithoutPin={() => {
+            setUnanswered(true);
+            outbox?.markAfterIdle(true);
+            open();
+          }}
+        />
+      )}
+    </ShowWhileLocked>
+  );
+}
+
+type LockProps = { who: string; shown: string | null; lastSeq: () => Promise<number | null>; onOpen: () => void; onWithoutPin: () => void };
+
+function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
+  const me = useMe();
+  const client = useQueryClient();
+  const setSession = useSetSession();
+  const navigate = useNavigate();
+  const unlock = useMutation({
+    mutationFn: async (given: { badge: string; pin: string }) => post<Session>('session/bench', { ...given, last_device_seq: await lastSeq() }),
+    onSuccess: async (next) => {
+      onOpen();
+      if (next.person?.sitting === me.sitting) {
+        client.setQueryData(SESSION, next);
+        await client.invalidateQueries({ queryKey: ['bench'] });
+      } else {
+        setSession(next);
+        void navigate('/bench', { replace: true });
+      }
+    },
+  });
+  const nobody = unlock.error instanceof Problem && unlock.error.unanswered;
+  return (
+    <div role="dialog" aria-modal="true" aria-label="This bench is locked" className="fixed inset-0 z-50 overflow-auto bg-paper">
+      <div className="grid min-h-full grid-cols-[minmax(0,1fr)_30rem] portrait:grid-cols-1">
+        <section className="flex flex-col justify-center gap-5 border-r border-line p-10 portrait:border-r-0 portrait:border-b portrait:py-6">
+          <p className="wide text-[clamp(4.5rem,9.4vw,7.5rem)] leading-none font-bold">Locked</p>
+          <p className="text-2xl">{who}. Nothing was done here for ten minutes.</p>
+          {shown === null ? (
+            <p className="text-xl text-soft">No fault stands open here.</p>
+          ) : (
+            <p className="rounded-xl border-[10px] border-fault bg-fault-ground px-6 py-4 text-2xl font-semibold">{shown}</p>
+          )}
+          <p className="max-w-xl text-xl">Badge and PIN come back to the same stroke. Another badge begins with its own hook.</p>
+          {nobody && (
+            <div>
+              <p className="max-w-xl text-xl">The server cannot be reached, so no PIN can be checked. What is done from here is marked as that until one is.</p>
+              <button type="button" className="mt-3 h-24 rounded border-2 border-line bg-sheet px-8 text-xl font-semibold" onClick={onWithoutPin}>
+                Go on without a PIN
+              </button>
+            </div>
+          )}
+        </section>
+        <section className="flex flex-col justify-center p-10 portrait:py-6">
+          <BadgePin
+            done="Open"
+            busy={unlock.isPending}
+            error={unlock.isError && !nobody ? sentenceOf(unlock.error) : ''}
+            onDone={async (badge, pin) =>
+              unlock.mutateAsync({ badge, pin }).then(
+                () => true,
+                () => false,
+              )
+            }
+          />
+        </section>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,14 @@
+import { createContext, useContext, useEffect } from 'react';
+
+/** Says what must stay in sight while the bench is locked: a fault that stands open. */
+export const ShowWhileLocked = createContext<(sentence: string | null) => void>(() => undefined);
+
+export function useShownWhileLocked(sentence: string | null): void {
+  const show = useContext(ShowWhileLocked);
+  useEffect(() => {
+    show(sentence);
+    return () => {
+      show(null);
+    };
+  }, [show, sentence]);
+}

@@ -1,0 +1,41 @@
+import { useQuery } from '@tanstack/react-query';
+import { get } from '@/api/client';
+import type { MachineState } from '@/api/types';
+import { Loaded } from '@/ui/states';
+
+const AGAIN_MS = 30_000;
+
+/** How the instance itself stands: what may be wrong although everything runs, and what wants looking after. */
+export function Machine() {
+  const query = useQuery({ queryKey: ['machine'], queryFn: () => get<MachineState>('machine'), refetchInterval: AGAIN_MS });
+  return (
+    <section aria-label="This server" className="lg:col-span-2">
+      <h2 className="text-2xl">This server</h2>
+      <Loaded query={query}>
+        {({ lines }) => (
+          <>
+            <p className="mt-1 text-soft">{summary(lines.filter((line) => !line.well).map((line) => line.name.toLowerCase()))}</p>
+            <dl className="mt-3 grid grid-cols-[auto_1fr] lg:grid-cols-[auto_1fr_auto_1fr]">
+              {lines.map((line) => (
+                <div key={line.key} className="contents">
+                  <dt className="border-b border-hair py-2 pr-6 font-semibold">{line.name}</dt>
+                  <dd className={`border-b border-hair py-2 pr-10 ${line.well ? 'text-soft' : 'font-semibold text-fault'}`}>{line.sentence}</dd>
+                </div>
+              ))}
+            </dl>
+          </>
+        )}
+      </Loaded>
+      <p className="mt-3 max-w-prose text-soft">
+        <b className="font-semibold">bin/tekkal status</b> says the same at the machine; <b className="font-semibold">backup</b> and{' '}
+        <b className="font-semibold">verify</b> are run there, best by its clock.
+      </p>
+    </section>
+  );
+}
+
+function summary(names: string[]): string {
+  if (names.length === 0) return 'Nothing here wants looking after.';
+  const last = names.at(-1) ?? '';
+  return `To be looked after: ${names.length === 1 ? last : `${names.slice(0, -1).join(', ')} and ${last}`}.`;
+}
