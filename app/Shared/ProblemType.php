@@ -6,7 +6,7 @@ namespace App\Shared;
 
 /**
  * What kinds of problem the API answers with. A value never changes its meaning: screens and other programs decide by
- * it. nginx answers TooLarge, TooOften and NotRunning by itself, see etc/nginx.conf.in.
+ * it. nginx answers some of them by itself, see etc/problems.
  */
 enum ProblemType: string
 {

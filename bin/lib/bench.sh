@@ -5,10 +5,14 @@ verb_bench() {
   local parts=("$@") part
   [ $# -gt 0 ] || parts=("${BENCH_PARTS[@]}")
   for part in "${parts[@]}"; do
-    case " ${BENCH_PARTS[*]} faults " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]} or faults." ;; esac
+    case " ${BENCH_PARTS[*]} faults attack " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]}, faults or attack." ;; esac
   done
   if [ "${parts[*]}" = faults ]; then
     TEKKAL_KILLS=${TEKKAL_KILLS:-200} verb_test faults
+    return
+  fi
+  if [ "${parts[*]}" = attack ]; then
+    bench_attack
     return
   fi
   check_machine
@@ -23,6 +27,14 @@ verb_bench() {
   bench_instance
   for part in "${parts[@]}"; do "bench_$part"; done
   php tests/Bench/report.php "$BENCH_OUT" docs/performance.md
+}
+
+# Bad input for some minutes, walls, and every tampering; what is found ends it with status 1.
+bench_attack() {
+  export TEKKAL_ATTACK_SECONDS=${TEKKAL_ATTACK_SECONDS:-300}
+  (FAULTS_ONLY='AttackTest|WallsTest' verb_test faults) || FAILED=1
+  (FEATURES_ONLY='TamperTest|RightsTest|OddInputTest|UnreadableTest|SignInTest' verb_test feature) || FAILED=1
+  exit $FAILED
 }
 
 # The demo as it stands plus 9,000 generated results; how long that takes is the first figure.

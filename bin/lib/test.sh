@@ -112,7 +112,7 @@ test_feature() {
   wait_for 10 is_up && start_database >/dev/null || die "The test database did not start; see $V/log/mariadb.log"
   make_logins tekkal_test tekkal_test_app "$(setting DB_PASSWORD)"
   DB_PORT=$(setting DB_PORT) DB_PASSWORD=$(setting DB_PASSWORD) TEKKAL_OWNER_PASSWORD=$(owner_password) \
-    run_phpunit features as_service php vendor/bin/phpunit --testsuite feature --do-not-cache-result
+    run_phpunit features as_service php vendor/bin/phpunit --testsuite feature --do-not-cache-result ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
 }
 
 # The faults have an instance of their own, since they kill its services and lose its database.
@@ -128,8 +128,8 @@ test_faults() {
     write_env "$port" true ARGON_MEMORY=1024 ARGON_TIME=1
     raise
     export TEKKAL_DATA=$V
-    run_phpunit "faults and keeping" vendor/bin/phpunit --testsuite faults --do-not-cache-result
-    run_playwright "faults" --grep @faults
+    run_phpunit "faults and keeping" vendor/bin/phpunit --testsuite faults --do-not-cache-result ${FAULTS_ONLY:+--filter "$FAULTS_ONLY"}
+    [ -n "${FAULTS_ONLY:-}" ] || run_playwright "faults" --grep @faults
     printf '%s\n' "${SUMMARY[@]}" >"$ROOT/var/log/faults.summary"
     exit $FAILED
   ) || FAILED=1

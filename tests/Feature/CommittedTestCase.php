@@ -35,6 +35,7 @@ abstract class CommittedTestCase extends FeatureTestCase
         }
     }
 
+    /** @return array<class-string, int> */
     protected function setUpTraits(): array
     {
         $uses = parent::setUpTraits();

@@ -52,7 +52,7 @@ final readonly class ProjectionCheck implements Check
 
     private function compare(string $table, Connection $kept, Connection $replayed, Report $report): void
     {
-        $keys = array_values(array_column($kept->select("SHOW KEYS FROM `$table` WHERE Key_name = 'PRIMARY'"), 'Column_name'));
+        $keys = array_column($kept->select("SHOW KEYS FROM `$table` WHERE Key_name = 'PRIMARY'"), 'Column_name');
         foreach ($this->pages($kept, $table, $keys) as $here) {
             $report->rows += count($here);
             $there = $this->same($replayed, $table, $keys, $here);

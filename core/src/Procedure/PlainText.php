@@ -13,17 +13,18 @@ final class PlainText
     /** A name of a joint, an option, a group; as long as its column. */
     public const LONGEST_NAME = 80;
 
-    private const LINE = '/^[^\p{Cc}\p{Cf}\p{Co}\p{Zl}\p{Zp}]*$/Du';
+    private const UNSEEN = '/[\p{Cc}\p{Cf}\p{Co}\p{Zl}\p{Zp}]/u';
 
-    private const LINES = '/^(?:[^\p{Cc}\p{Cf}\p{Co}\p{Zl}\p{Zp}]|\n)*$/Du';
+    private const UNSEEN_IN_LINES = '/[\p{Cf}\p{Co}\p{Zl}\p{Zp}]|(?!\n)\p{Cc}/u';
 
+    /** False for what is no UTF-8 as well. */
     public static function isLine(string $text): bool
     {
-        return preg_match(self::LINE, $text) === 1;
+        return preg_match(self::UNSEEN, $text) === 0;
     }
 
     public static function isLines(string $text): bool
     {
-        return preg_match(self::LINES, $text) === 1;
+        return preg_match(self::UNSEEN_IN_LINES, $text) === 0;
     }
 }

@@ -10,6 +10,8 @@ use App\People\Models\Person;
 use App\People\Role;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\FeatureTestCase;
 use Tests\Feature\World;
 
@@ -82,7 +84,8 @@ final class FourEyesTest extends FeatureTestCase
         return $this->actingAs($who)->withSession(['kind' => 'desk', 'signed_in_at' => now()->getTimestamp(), 'last_use' => now()->getTimestamp()]);
     }
 
-    private function signAs(Person $who, string $revision): \Illuminate\Testing\TestResponse
+    /** @return TestResponse<Response> */
+    private function signAs(Person $who, string $revision): TestResponse
     {
         $hash = DB::table('revisions')->where('id', $revision)->value('document_hash');
 
