@@ -111,6 +111,6 @@ final class LookingAfterTest extends FeatureTestCase
     {
         $lines = (array) $this->world->desk('lead', 'GET', 'machine')->assertOk()->json('lines');
 
-        return array_values(array_column(array_filter($lines, fn (array $line): bool => ! $line['well']), 'key'));
+        return array_column(array_filter($lines, fn (array $line): bool => ! $line['well']), 'key');
     }
 }
