@@ -84,6 +84,31 @@ final class StartTest extends TestCase
         self::assertSame(0, $this->instance->tekkal('verify')[0]);
     }
 
+    public function test_an_upgrade_without_room_for_its_backup_changes_nothing_and_says_how_much_is_wanted(): void
+    {
+        file_put_contents($this->instance->folder.'/code', 'an older release');
+        $stubs = sys_get_temp_dir().'/tekkal-stubs-'.bin2hex(random_bytes(4));
+        mkdir($stubs);
+        file_put_contents("$stubs/df", "#!/bin/sh\ncase \"$*\" in *{$this->instance->folder}*) free=7 ;; *) free=90000 ;; esac\nprintf 'F 1M Used Available C M\\nx 1 1 %s 1%% /\\n' \$free\n");
+        chmod("$stubs/df", 0o755);
+        [$status, $said] = Instance::run(['TEKKAL_DATA' => $this->instance->folder, 'PATH' => "$stubs:".getenv('PATH')], 'start');
+        exec('rm -rf '.escapeshellarg($stubs));
+
+        self::assertSame(1, $status, $said);
+        self::assertMatchesRegularExpression('/Only 7 MB are free where the backup before the upgrade goes; \d+ MB are needed\. Nothing was changed\./', $said);
+        self::assertTrue($this->instance->answersWithin(1), 'the shop goes on');
+        self::assertSame(0, $this->instance->tekkal('start')[0]);
+    }
+
+    public function test_after_debian_has_brought_another_server_its_own_tables_are_brought_up_to_it_once(): void
+    {
+        self::assertSame(0, $this->instance->tekkal('stop')[0]);
+        file_put_contents($this->instance->folder.'/db/version', '10.5.1');
+        self::assertStringContainsString('Database\'s own tables to', $this->instance->tekkal('start')[1]);
+        self::assertTrue($this->instance->answersWithin(20));
+        self::assertMatchesRegularExpression('/^\d+\.\d+\.\d+$/', trim((string) file_get_contents($this->instance->folder.'/db/version')));
+    }
+
     public function test_a_changed_dump_with_sums_made_anew_is_refused_unless_the_keys_are_missing_which_is_said(): void
     {
         usleep(1_100_000);

@@ -19,6 +19,8 @@ use Tekkal\Core\Unit\Written;
 /** Tools and calibrations as the core knows them. */
 final class ToolBook
 {
+    private const SET_UP = ['id', 'code', 'name', 'kind', 'unit', 'lowest', 'highest', 'resolution'];
+
     public static function tool(ToolRow $row): Tool
     {
         return new Tool(
@@ -43,9 +45,12 @@ final class ToolBook
         return Day::at($instant, new DateTimeZone(config('shop.time_zone')));
     }
 
-    /** SHA-256 of what the tool was said to be when a verdict rested on it. */
+    /**
+     * SHA-256 of what the tool was said to be when a verdict rested on it. Of these columns and no others, whatever is kept
+     * of a tool later: readings carry the hash for good, and verify makes it again.
+     */
     public static function setUpHash(ToolRow $row): string
     {
-        return hash('sha256', CanonicalJson::encode($row->getAttributes()));
+        return hash('sha256', CanonicalJson::encode($row->only(self::SET_UP)));
     }
 }

@@ -8,6 +8,7 @@ use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Source;
 use App\People\Models\Person;
+use App\Shared\Http\FileName;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -49,13 +50,13 @@ final readonly class KeepSource
         [$type, $bytes] = match (true) {
             str_starts_with($bytes, '%PDF-') && str_contains(substr($bytes, -2048), '%%EOF') => ['application/pdf', $bytes],
             str_starts_with($bytes, "\x89PNG\r\n\x1a\n"), str_starts_with($bytes, "\xFF\xD8\xFF") => $this->drawnAnew($bytes),
-            default => throw Refused::field('file', sprintf('"%s" is neither a PDF nor a PNG or JPEG picture, whatever its name says. Nothing was stored.', mb_substr($file->getClientOriginalName(), 0, 80)), $file->getClientOriginalName()),
+            default => throw Refused::field('file', sprintf('"%s" is neither a PDF nor a PNG or JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file)),
         };
         $hash = hash('sha256', $bytes);
         Storage::disk('local')->put("sources/$hash", $bytes);
         $this->recorder->transaction(function () use ($source, $file, $type, $hash, $bytes, $by): void {
             $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: [
-                'digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes), 'name' => mb_substr($file->getClientOriginalName(), 0, 160),
+                'digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes), 'name' => FileName::of($file),
             ]));
         });
     }

@@ -7,6 +7,7 @@ namespace App\Library\Http;
 use App\Library\ImportPlan;
 use App\Library\Jobs\ImportLibrary;
 use App\Library\Models\Import;
+use App\Shared\Http\FileName;
 use App\Shared\Ids;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +26,7 @@ final class ImportController
         Storage::disk('local')->put("imports/$hash", $bytes);
         $rows = $plan->rows($given['only'] ?? null);
         $import = Import::query()->create([
-            'id' => Ids::next(), 'person' => $request->user()->id, 'name' => mb_substr($request->file('file')->getClientOriginalName(), 0, 160), 'file_hash' => $hash, 'state' => 'looked', 'total' => count($rows), 'looked_at' => now(),
+            'id' => Ids::next(), 'person' => $request->user()->id, 'name' => FileName::of($request->file('file')), 'file_hash' => $hash, 'state' => 'looked', 'total' => count($rows), 'looked_at' => now(),
             'report' => json_encode(['only' => $given['only'] ?? null, 'rows' => $rows, 'families' => array_column($plan->library->families, 'name'), 'sources' => count($plan->library->sources), 'standards' => count($plan->library->standards)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ]);
 

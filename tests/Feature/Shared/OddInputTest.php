@@ -9,6 +9,8 @@ use App\Shared\ProblemType;
 use ErrorException;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ReflectionMethod;
@@ -90,6 +92,16 @@ final class OddInputTest extends FeatureTestCase
 
         self::assertSame(ProblemType::Storage->uri(), $answer->getData(true)['type']);
         self::assertStringContainsString('The disk of the server is full. Nothing was stored', $answer->getData(true)['detail']);
+    }
+
+    public function test_a_file_name_that_cannot_be_read_is_kept_as_far_as_it_can_be(): void
+    {
+        $source = (string) $this->world->desk('lead', 'POST', 'library/sources', ['code' => 'S-1', 'kind' => 'engine_maker', 'title' => 'Book', 'edition' => '1', 'date' => '2020'])->assertCreated()->json('id');
+        $file = UploadedFile::fake()->createWithContent("bo\u{202E}ok\xFF\n.pdf", "%PDF-1.4\n%%EOF");
+        $this->actingAs($this->world->person('lead'))->withSession(['kind' => 'desk', 'signed_in_at' => now()->getTimestamp(), 'last_use' => now()->getTimestamp()])
+            ->post("/api/library/sources/$source/paper", ['file' => $file], ['Accept' => 'application/json'])->assertNoContent();
+
+        self::assertSame('book?.pdf', DB::table('sources')->where('id', $source)->value('file_name'));
     }
 
     private function answerTo(\Throwable $e): JsonResponse
