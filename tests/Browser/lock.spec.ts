@@ -97,7 +97,20 @@ test('while no PIN can be checked one goes on and the record says so', async ({ 
   await expect(lock(bench)).toBeHidden();
   await type(bench, '32.2');
   await expectBolt(bench, 2, 1);
+  // The server, back again, has had it locked all the while.
   await bench.unroute('**/api/**');
+  await bench.route('**/api/bench/runs/*', (route) =>
+    route.fulfill({
+      status: 423,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({ type: 'tekkal:locked', title: 'The bench is locked', status: 423, detail: 'This bench is locked.' }),
+    }),
+  );
+  await expect(lock(bench)).toBeVisible({ timeout: 20_000 });
+  await bench.unroute('**/api/bench/runs/*');
+  await badgeAndPin(bench, '1044');
+  await expect(lock(bench)).toBeHidden();
+  await expectBolt(bench, 2, 1);
   await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
   await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
   await expect(lead.getByText('The bench had locked itself, and somebody went on while no PIN could be checked.').first()).toBeVisible();

@@ -6,6 +6,7 @@ namespace Tests\Feature\Ledger;
 
 use App\Ledger\Draft;
 use App\Ledger\Entry;
+use App\Ledger\Grants;
 use App\Ledger\Projector;
 use App\Ledger\Projectors;
 use App\Ledger\Recorder;
@@ -139,6 +140,26 @@ final class RecordingTest extends FeatureTestCase
         }
         // What this test committed as the owner is beyond the rollback: the next refresh must begin from nothing.
         RefreshDatabaseState::$migrated = false;
+    }
+
+    public function test_rights_are_changed_by_their_difference_so_that_a_shop_at_work_never_stands_without_them(): void
+    {
+        $owner = DB::connection('owner');
+        $said = [];
+        $owner->listen(function ($query) use (&$said): void {
+            if (preg_match('/^(GRANT|REVOKE)/', $query->sql) === 1) {
+                $said[] = $query->sql;
+            }
+        });
+        app(Grants::class)->apply();
+        self::assertSame([], $said, 'nothing differs, and nothing is touched');
+
+        $owner->unprepared('REVOKE UPDATE ON tekkal_test.drafts FROM `tekkal_test_app`@`127.0.0.1`; GRANT UPDATE ON tekkal_test.plans TO `tekkal_test_app`@`127.0.0.1`');
+        $said = [];
+        app(Grants::class)->apply();
+        self::assertSame([
+            'GRANT UPDATE ON `tekkal_test`.`drafts` TO `tekkal_test_app`@`127.0.0.1`', 'REVOKE UPDATE ON `tekkal_test`.`plans` FROM `tekkal_test_app`@`127.0.0.1`',
+        ], $said);
     }
 
     public function test_the_sequencer_numbers_every_entry_once_from_one(): void

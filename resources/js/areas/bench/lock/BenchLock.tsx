@@ -15,9 +15,8 @@ export function BenchLock({ children }: { children: ReactNode }) {
   const me = useMe();
   const session = useSession().data;
   const { outbox } = useOutbox();
-  // Gone on without a PIN: the server still has it locked, which counts again as soon as it answers with that.
-  const [unanswered, setUnanswered] = useState(false);
-  const { idle, open } = useIdleLock(me.sitting ?? '', me.locked && !unanswered);
+  const client = useQueryClient();
+  const { idle, open } = useIdleLock(me.sitting ?? '', me.locked);
   const [shown, setShown] = useState<string | null>(null);
   const locked = idle.state === 'locked';
   return (
@@ -36,12 +35,12 @@ export function BenchLock({ children }: { children: ReactNode }) {
           shown={shown}
           lastSeq={async () => (await outbox?.lastSeq()) ?? null}
           onOpen={() => {
-            setUnanswered(false);
             outbox?.markAfterIdle(false);
             open();
           }}
           onWithoutPin={() => {
-            setUnanswered(true);
+            // Until somebody answers again: a server that holds it locked says so with its first answer.
+            client.setQueryData<Session>(SESSION, (now) => now && { ...now, person: now.person && { ...now.person, locked: false } });
             outbox?.markAfterIdle(true);
             open();
           }}
