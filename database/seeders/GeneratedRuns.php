@@ -141,7 +141,7 @@ final class GeneratedRuns
     {
         $fold = new RunFold($this->plan);
         $fold->apply(new RunBegun($this->assembler->id, $this->sitting->device));
-        $context = new RunContext(new Run(['id' => $run, 'subject' => $subject, 'plan_hash' => $this->planHash]), $this->plan, $fold, $this->revision->document_hash, 1);
+        $context = new RunContext(new Run(['id' => $run, 'subject' => $subject, 'plan_hash' => $this->planHash, 'person' => $this->assembler->id, 'begun_at' => now()]), $this->plan, $fold, $this->revision->document_hash, 1);
         $bench = fn (string $type, array $data = []): Draft => new Draft(...[
             'id' => Ids::next(), 'type' => $type, 'stream' => RunHistory::stream($run), 'person' => $this->assembler->id, 'sitting' => $this->sitting->id,
             'device' => $this->sitting->device, 'deviceSeq' => $this->counts[$this->sitting->device]++, 'data' => $data, ...$context->header(),
@@ -165,7 +165,7 @@ final class GeneratedRuns
         $value = $wrench->pull($step->window, Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
         $seen = Observation::read([
             'id' => Ids::next(), 'kind' => 'reading', 'run' => $context->run->id, 'subject' => $context->run->subject, 'sitting' => $this->sitting->id, 'step' => $step->id,
-            'device_seq' => $this->counts[$this->sitting->device]++, 'base_seq' => 1, 'device_time' => now()->addSeconds($place * 24 - 400)->toIso8601ZuluString('microsecond'), 'mono_ms' => $place * 24_000,
+            'device_seq' => $this->counts[$this->sitting->device]++, 'base_seq' => 1, 'device_time' => now()->addMilliseconds($place * 100)->toIso8601ZuluString('microsecond'), 'mono_ms' => $place * 24_000,
             'value' => $value->digits, 'unit' => $tool->unit, 'raw' => $value->digits, 'tool' => $tool->id, 'source' => ReadingSource::Typed->value, 'device_verdict' => 'in',
         ], $place);
         $before = $context->fold->freeze();
