@@ -144,22 +144,23 @@ final class RecordingTest extends FeatureTestCase
 
     public function test_rights_are_changed_by_their_difference_so_that_a_shop_at_work_never_stands_without_them(): void
     {
-        $owner = DB::connection('owner');
-        $said = [];
-        $owner->listen(function ($query) use (&$said): void {
-            if (preg_match('/^(GRANT|REVOKE)/', $query->sql) === 1) {
-                $said[] = $query->sql;
-            }
-        });
-        app(Grants::class)->apply();
-        self::assertSame([], $said, 'nothing differs, and nothing is touched');
-
-        $owner->unprepared('REVOKE UPDATE ON tekkal_test.drafts FROM `tekkal_test_app`@`127.0.0.1`; GRANT UPDATE ON tekkal_test.plans TO `tekkal_test_app`@`127.0.0.1`');
-        $said = [];
-        app(Grants::class)->apply();
+        self::assertSame([], $this->grantsOf(''), 'nothing differs, and nothing is touched');
         self::assertSame([
             'GRANT UPDATE ON `tekkal_test`.`drafts` TO `tekkal_test_app`@`127.0.0.1`', 'REVOKE UPDATE ON `tekkal_test`.`plans` FROM `tekkal_test_app`@`127.0.0.1`',
-        ], $said);
+        ], $this->grantsOf('REVOKE UPDATE ON tekkal_test.drafts FROM `tekkal_test_app`@`127.0.0.1`; GRANT UPDATE ON tekkal_test.plans TO `tekkal_test_app`@`127.0.0.1`'));
+    }
+
+    /** @return list<string> what is granted and revoked after somebody has changed the rights */
+    private function grantsOf(string $change): array
+    {
+        $owner = DB::connection('owner');
+        $change === '' || $owner->unprepared($change);
+        $owner->flushQueryLog();
+        $owner->enableQueryLog();
+        app(Grants::class)->apply();
+        $owner->disableQueryLog();
+
+        return array_values(preg_grep('/^(GRANT|REVOKE)/', array_column($owner->getQueryLog(), 'query')) ?: []);
     }
 
     public function test_the_sequencer_numbers_every_entry_once_from_one(): void
