@@ -26,23 +26,23 @@ export function AsideTable({ lines }: { lines: AsideLine[] }) {
           <tr className="border-b border-line text-sm">
             <th className="py-1.5">arrived</th>
             <th className="pr-6 text-right">reading</th>
-            <th>why it moved nothing</th>
-            <th>tool</th>
-            <th>person</th>
+            <th className="pr-6">why it moved nothing</th>
+            <th className="pr-6">tool</th>
+            <th className="pr-6">person</th>
             <th className="w-32" />
           </tr>
         </thead>
         <tbody>
           {lines.map((line) => (
             <tr key={line.entry} className="h-11 border-b border-hair">
-              <td className="text-soft">{dayAndTime(line.received_at, zone)}</td>
+              <td className="pr-6 whitespace-nowrap text-soft">{dayAndTime(line.received_at, zone)}</td>
               <td className="pr-6 text-right font-semibold">{line.value ?? '–'}</td>
-              <td>
+              <td className="py-1.5 pr-6">
                 {line.reason}
                 {line.told !== null && <span className="text-soft"> Said of it: {line.told}</span>}
               </td>
-              <td>{line.tool ?? (line.told === null ? 'unknown' : '–')}</td>
-              <td>{line.person}</td>
+              <td className="pr-6">{line.tool ?? (line.told === null ? 'unknown' : '–')}</td>
+              <td className="pr-6 whitespace-nowrap">{line.person}</td>
               <td className="text-right text-soft">
                 {line.disposed_at !== null && `dismissed ${dayAndTime(line.disposed_at, zone)}`}
                 {line.disposed_at === null && may('dispose-readings') && (

@@ -34,9 +34,9 @@ export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackNa
       <BigKey cap="−" disabled={!onTakeBack} onClick={onTakeBack} className="ml-6">
         Take back{takeBackName !== null && ` ${takeBackName}`}
       </BigKey>
-      <div className="ml-auto text-right portrait:flex portrait:w-full portrait:justify-between" role="status">
+      <div className="ml-auto max-w-80 text-right portrait:flex portrait:max-w-none portrait:w-full portrait:justify-between" role="status">
         <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
-        {unread !== null && <p className="text-fault">The server could not read one reading: {unread} It waits for the lead; do that bolt again.</p>}
+        {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
         {aside && <p className="text-fault">One reading was set aside: {aside.outcome.sentence}</p>}
         <p className="text-soft">
           step {Math.min(done + 1, sheet.steps.length)} of {sheet.steps.length}

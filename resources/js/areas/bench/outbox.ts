@@ -43,8 +43,8 @@ export type OutboxState = {
   answered: { observation: Waiting; outcome: Outcome }[];
   /** Why nothing goes out at the moment; null while it does. */
   trouble: string | null;
-  /** What the server said of the last one that it could not read; null while there was none. */
-  unread: string | null;
+  /** The server could not read what was seen last here. */
+  unread: boolean;
 };
 
 interface Schema extends DBSchema {
@@ -64,7 +64,7 @@ const MOST_BYTES = 60_000;
  * It outlives reloads and sign-outs.
  */
 export class Outbox {
-  private state: OutboxState = { waiting: [], answered: [], trouble: null, unread: null };
+  private state: OutboxState = { waiting: [], answered: [], trouble: null, unread: false };
   private saved: Waiting[] = [];
   /** Seen, and on its way to this device's disk. */
   private unsaved: Waiting[] = [];
@@ -117,6 +117,7 @@ export class Outbox {
   async observe(seen: StepObservation): Promise<void> {
     const observation: StepObservation = this.afterIdle ? { ...seen, after_idle: true } : seen;
     this.unsaved.push({ ...observation, device_seq: Number.MAX_SAFE_INTEGER });
+    this.set({ unread: false });
     this.show();
     try {
       await this.save(observation);
@@ -246,7 +247,7 @@ export class Outbox {
     await tx.store.delete(bad.id);
     await tx.store.put(item);
     await tx.done;
-    this.set({ unread: told });
+    this.set({ unread: true });
   }
 
   private async inOrder(): Promise<Waiting[]> {

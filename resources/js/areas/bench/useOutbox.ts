@@ -4,7 +4,7 @@ import { get } from '@/api/client';
 import type { Session } from '@/api/types';
 import { Outbox, type OutboxState } from './outbox';
 
-const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null, unread: null };
+const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null, unread: false };
 const opened = new Map<string, Promise<Outbox>>();
 
 /** The outbox of this bench; null while it opens. One per browser window, whoever is signed in. */
