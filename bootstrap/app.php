@@ -9,6 +9,7 @@ use App\Ledger\Console\StateCommand;
 use App\Ledger\Console\VerifyCommand;
 use App\People\Console\RightsCommand;
 use App\People\Http\Middleware\KeepSessionLimits;
+use App\People\Http\Middleware\OnceById;
 use App\People\Http\Middleware\RequireBench;
 use App\People\Http\Middleware\RequireDesk;
 use App\People\Http\Middleware\RequireDevice;
@@ -56,7 +57,7 @@ $app = Application::configure(basePath: $base)
         $middleware->prepend([RequestId::class, JsonBody::class]);
         $middleware->append(SecurityHeaders::class);
         $middleware->web(replace: [StartSession::class => SteadySession::class]);
-        $middleware->appendToGroup('web', [PlainInput::class, KeepSessionLimits::class]);
+        $middleware->appendToGroup('web', [PlainInput::class, KeepSessionLimits::class, OnceById::class]);
         // A poll reads the session and never writes it, so that forty open screens cost no file each two seconds.
         $middleware->group('live', [EncryptCookies::class, StartSessionReadOnly::class, KeepSessionLimits::class]);
         $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);

@@ -16,6 +16,8 @@ return [
         'drafts', 'draft_writers', 'imports', 'jobs', 'failed_jobs',
         // what people know, and how often they were wrong
         'credentials', 'device_tokens', 'pin_counters', 'sign_in_tries',
+        // what was answered to a command's id
+        'desk_commands',
         // goes with the next release
         'reason_texts',
         'migrations',

@@ -41,6 +41,14 @@ return new class extends AreaMigration
             $t->unsignedInteger('tries');
             $t->dateTime('until', 6)->index();
         });
+        $this->once('desk_commands', function (Blueprint $t): void {
+            $this->uid($t, 'id')->primary();
+            $t->char('hash', 64)->charset('ascii');
+            $this->uid($t, 'person');
+            $t->unsignedSmallInteger('status');
+            $t->mediumText('answer')->nullable();
+            $t->dateTime('at', 6)->index();
+        });
         // Each of these may be repeated: a start that is killed between two of them goes on with the next one.
         DB::statement('ALTER TABLE readings_aside MODIFY value VARCHAR(40) CHARACTER SET ascii NULL, MODIFY unit VARCHAR(12) CHARACTER SET ascii NULL, MODIFY reason VARCHAR(40) CHARACTER SET ascii NOT NULL, ADD COLUMN IF NOT EXISTS told VARCHAR(200) NULL AFTER unit');
         // One name, one form: compared as it is stored, not as a language sorts it.

@@ -37,6 +37,37 @@ final class CommandIdTest extends CommittedTestCase
         $this->world->desk('lead', 'POST', 'library/permits', ['quantity' => 2] + $permit)->assertStatus(409);
     }
 
+    public function test_any_other_command_of_a_desk_with_an_id_is_carried_out_once_and_answered_as_it_was(): void
+    {
+        $source = ['id' => (string) Str::uuid7(), 'code' => 'S-070', 'kind' => 'engine_maker', 'title' => 'Book', 'edition' => '1', 'date' => '2020'];
+        $first = $this->world->desk('lead', 'POST', 'library/sources', $source)->assertCreated()->json('id');
+        $entries = DB::table('ledger_entries')->count();
+
+        self::assertSame($first, $this->world->desk('lead', 'POST', 'library/sources', $source)->assertCreated()->json('id'));
+        self::assertSame($entries, DB::table('ledger_entries')->count());
+        $this->world->desk('lead', 'POST', 'library/sources', ['title' => 'Another'] + $source)->assertStatus(409)->assertJsonPath('type', 'tekkal:id-taken');
+        $this->world->desk('lead', 'POST', 'library/families', ['code' => 'ZZ', 'name' => 'Zed', 'joints' => ['x'], 'variants' => [], 'id' => $source['id']])->assertStatus(409);
+
+        $notice = ['id' => (string) Str::uuid7()];
+        $unlock = 'people/'.$this->world->person('1041')->id.'/unlock';
+        $this->world->desk('lead', 'POST', $unlock, $notice)->assertNoContent();
+        $this->world->desk('lead', 'POST', $unlock, $notice)->assertNoContent();
+        self::assertSame(1, DB::table('ledger_entries')->where('type', 'pin_unlocked')->count());
+    }
+
+    public function test_a_refused_command_is_forgotten_and_its_wrong_password_stays_counted(): void
+    {
+        $permit = (string) $this->world->desk('lead', 'POST', 'library/permits', ['procedure' => $this->world->procedure->id, 'departure' => 'x', 'reason' => 'y', 'valid_from' => '2026-06-15', 'quantity' => 1])->assertCreated()->json('id');
+        $sign = ['id' => (string) Str::uuid7(), 'password' => 'guess'];
+        for ($i = 0; $i < 10; $i++) {
+            $this->world->desk('approver', 'POST', "library/permits/$permit/approve", $sign)->assertStatus(422);
+        }
+        $this->world->desk('approver', 'POST', "library/permits/$permit/approve", $sign)->assertStatus(429);
+        $this->travel(61)->seconds();
+        $this->world->desk('approver', 'POST', "library/permits/$permit/approve", ['password' => 'fenmoor'] + $sign)->assertNoContent();
+        self::assertSame(1, DB::table('ledger_entries')->where('type', 'permit_approved')->count());
+    }
+
     public function test_an_id_that_is_being_recorded_at_this_moment_runs_the_work_once_more(): void
     {
         $id = Ids::next();
