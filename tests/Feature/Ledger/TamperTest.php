@@ -168,6 +168,7 @@ final class TamperTest extends CommittedTestCase
     {
         yield 'a reading changed with hash, leaf, row, and everything that counts it' => ['readingEverywhere'];
         yield 'an entry\'s time of receipt changed with hash and leaf' => ['redated'];
+        yield 'two leaves of strangers changed against each other' => ['strangersSwapped'];
         yield 'a password set by hand' => ["UPDATE credentials SET password_hash = 'x'"];
     }
 

@@ -128,10 +128,20 @@ trait Tampering
 
     protected function leavesSwapped(): void
     {
-        [$a, $b] = $this->owner()->select("SELECT l.* FROM ledger_leaves l JOIN ledger_entries e ON e.id = l.entry WHERE e.type = 'reading_taken' AND e.standing = 'applied' ORDER BY l.leaf_no LIMIT 2");
+        $this->exchangeLeaves("e.type = 'reading_taken' AND e.standing = 'applied' ORDER BY l.leaf_no");
+    }
+
+    private function exchangeLeaves(string $which): void
+    {
+        [$a, $b] = $this->owner()->select("SELECT l.* FROM ledger_leaves l JOIN ledger_entries e ON e.id = l.entry WHERE $which LIMIT 2");
         $this->owner()->table('ledger_leaves')->where('leaf_no', $b->leaf_no)->update(['entry' => 666666]);
         $this->owner()->table('ledger_leaves')->where('leaf_no', $a->leaf_no)->update(['entry' => $b->entry, 'leaf_hash' => $b->leaf_hash]);
         $this->owner()->table('ledger_leaves')->where('leaf_no', $b->leaf_no)->update(['entry' => $a->entry, 'leaf_hash' => $a->leaf_hash]);
+    }
+
+    protected function strangersSwapped(): void
+    {
+        $this->exchangeLeaves("e.type IN ('customer_added', 'tool_registered') ORDER BY l.leaf_no");
     }
 
     protected function seqSwapped(): void
