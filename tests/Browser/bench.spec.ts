@@ -1,14 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
 
 test('readings typed while the server cannot be reached are kept, walk on, and are sent when it answers again', async ({ browser }) => {
   const serial = newSerial();
   await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
-  await signInAtBench(bench, '1044');
-  await bench.getByRole('button', { name: new RegExp(serial) }).click();
-  await takeTool(bench, 'TW-04');
-  await expectBolt(bench, 1, 1);
+  await atFirstBolt(bench, serial);
 
   await bench.context().setOffline(true);
   await type(bench, '31.5');
@@ -87,10 +84,7 @@ test('a number typed into a screen that has come up meanwhile decides nothing th
   const serial = newSerial();
   await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
   const first = await newBench(browser, `Bench of ${serial} A`);
-  await signInAtBench(first, '1044');
-  await first.getByRole('button', { name: new RegExp(serial) }).click();
-  await takeTool(first, 'TW-04');
-  await expectBolt(first, 1, 1);
+  await atFirstBolt(first, serial);
   const second = await newBench(browser, `Bench of ${serial} B`);
   await signInAtBench(second, '1044');
   await second.getByRole('button', { name: new RegExp(serial) }).click();

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, type } from './shop';
 
 /** Run by bin/tekkal test faults only: the instance is its own, and its services are killed. */
 const data = process.env.TEKKAL_DATA ?? '';
@@ -20,10 +20,7 @@ test('@faults while the server is down the bench says what it keeps, goes on, an
   const lead = await atDesk(browser, 'lead');
   await engineFor(lead, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
-  await signInAtBench(bench, '1044');
-  await bench.getByRole('button', { name: new RegExp(serial) }).click();
-  await takeTool(bench, 'TW-04');
-  await expectBolt(bench, 1, 1);
+  await atFirstBolt(bench, serial);
 
   await test.step('PHP is stopped: the reading is kept, the sentence says so, the next bolt is called', async () => {
     supervisor('stop', 'php-fpm');

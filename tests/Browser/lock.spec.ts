@@ -1,20 +1,17 @@
 import { type Page, expect, test } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
-import { PIN, atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { PIN, atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, type } from './shop';
 
 const MINUTE = 60_000;
 const lock = (page: Page) => page.getByRole('dialog', { name: 'This bench is locked' });
 
-/** Begun at a bench of its own, at the first bolt; its clock of the day can be put forward. */
-async function atFirstBolt(page: Page, serial: string): Promise<void> {
+/** At the first bolt of a bench whose clock of the day can be put forward. */
+async function withOwnClock(page: Page, serial: string): Promise<void> {
   await page.addInitScript(() => {
     const real = Date.now.bind(Date);
     Date.now = () => real() + Number(sessionStorage.getItem('ahead') ?? 0);
   });
-  await signInAtBench(page, '1044');
-  await page.getByRole('button', { name: new RegExp(serial) }).click();
-  await takeTool(page, 'TW-04');
-  await expectBolt(page, 1, 1);
+  await atFirstBolt(page, serial);
 }
 
 /** Nobody touches it for so long. */
@@ -36,7 +33,7 @@ test('a bench that nobody touches warns, locks, shows what stands open, and badg
   const serial = newSerial();
   await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
-  await atFirstBolt(bench, serial);
+  await withOwnClock(bench, serial);
   await bench.keyboard.type('31');
   await leave(bench, 9 * MINUTE + 35_000);
   await expect(bench.getByText(/This bench locks itself in \d+ s\. Touch it to stay\./)).toBeVisible();
@@ -70,7 +67,7 @@ test('another badge at a locked bench begins with its own hook, and what the one
   const lead = await atDesk(browser, 'lead');
   await engineFor(lead, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
-  await atFirstBolt(bench, serial);
+  await withOwnClock(bench, serial);
   await type(bench, '32');
   await expectBolt(bench, 2, 1);
   await expect(bench.getByText('all sent')).toBeVisible();
@@ -87,7 +84,7 @@ test('while no PIN can be checked one goes on and the record says so', async ({ 
   const lead = await atDesk(browser, 'lead');
   await engineFor(lead, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
-  await atFirstBolt(bench, serial);
+  await withOwnClock(bench, serial);
   await bench.route('**/api/**', (route) => route.abort());
   await leave(bench, 11 * MINUTE);
   await expect(lock(bench)).toBeVisible();
@@ -121,10 +118,7 @@ test('an observation that the server cannot read waits for the lead and holds up
   const lead = await atDesk(browser, 'lead');
   await engineFor(lead, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
-  await signInAtBench(bench, '1044');
-  await bench.getByRole('button', { name: new RegExp(serial) }).click();
-  await takeTool(bench, 'TW-04');
-  await expectBolt(bench, 1, 1);
+  await atFirstBolt(bench, serial);
   // As a page of another release might send it: a value in signs that no tool shows.
   let spoilt = false;
   await bench.route('**/api/bench/observations', async (route) => {

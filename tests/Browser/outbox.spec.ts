@@ -1,13 +1,5 @@
-import { type Page, expect, test } from '@playwright/test';
-import { PIN, atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
-
-/** A run begun at a bench of its own, standing at its first bolt. */
-async function atFirstBolt(page: Page, serial: string): Promise<void> {
-  await signInAtBench(page, '1044');
-  await page.getByRole('button', { name: new RegExp(serial) }).click();
-  await takeTool(page, 'TW-04');
-  await expectBolt(page, 1, 1);
-}
+import { expect, test } from '@playwright/test';
+import { PIN, atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
 
 test('an answer lost after the server had stored a reading costs nothing and doubles nothing', async ({ browser }) => {
   const serial = newSerial();

@@ -90,6 +90,14 @@ export async function expectBolt(page: Page, number: number, round: number): Pro
   await expect(page.getByText(`Round ${String(round)}`, { exact: true })).toBeVisible();
 }
 
+/** Edda Braskin begins the run on her hook at this bench, with its tool, and stands at the first bolt. */
+export async function atFirstBolt(page: Page, serial: string): Promise<void> {
+  await signInAtBench(page, '1044');
+  await page.getByRole('button', { name: new RegExp(serial) }).click();
+  await takeTool(page, 'TW-04');
+  await expectBolt(page, 1, 1);
+}
+
 /** Types a reading as the numeric pad would: nobody clicks into a field. */
 export async function type(page: Page, reading: string): Promise<void> {
   await page.keyboard.type(reading);
