@@ -79,7 +79,7 @@ final class OrderCheck implements Check
 
     private function note(Connection $snapshot, Report $report): void
     {
-        $noted = LeafNote::read();
+        $noted = $report->noted;
         if (LeafNote::isDamaged()) {
             $report->add('The note of the last leaf beside the database cannot be read.');
         }

@@ -23,6 +23,11 @@ final class Report
     /** @var list<string> what is not as it was and is accounted for by an entry */
     public array $notes = [];
 
+    /** @param  array{number: int, hash: string}|null  $noted  the last leaf that the note beside the database knew when the reading began */
+    public function __construct(public readonly ?array $noted)
+    {
+    }
+
     public function add(string $sentence): void
     {
         if (isset($this->sentences[$sentence])) {

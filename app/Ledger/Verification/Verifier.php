@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger\Verification;
 
+use App\Ledger\LeafNote;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -21,11 +22,12 @@ final readonly class Verifier
 
     public function run(): Report
     {
+        // Before the snapshot, which then has its leaf: leaves go on being numbered while the record is read.
+        $report = new Report(LeafNote::read());
         $snapshot = DB::connection('owner');
         $snapshot->unprepared('SET SESSION TRANSACTION ISOLATION LEVEL REPEATABLE READ');
         $snapshot->unprepared('START TRANSACTION WITH CONSISTENT SNAPSHOT');
         try {
-            $report = new Report;
             foreach ($this->checks as $check) {
                 try {
                     $check->run($snapshot, $report);

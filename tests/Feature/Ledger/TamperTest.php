@@ -6,9 +6,14 @@ namespace Tests\Feature\Ledger;
 
 use App\Ledger\EraseText;
 use App\Ledger\Grants;
+use App\Ledger\Verification\Check;
+use App\Ledger\Verification\OrderCheck;
+use App\Ledger\Verification\Report;
+use App\Ledger\Verification\Verifier;
 use App\Library\Actions\KeepSource;
 use App\Library\Models\Source;
 use App\People\Actions\EndSitting;
+use Illuminate\Database\Connection;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -249,5 +254,23 @@ final class TamperTest extends CommittedTestCase
     private function tables(): array
     {
         return array_values($this->owner()->table('information_schema.tables')->where('table_schema', 'tekkal_test')->pluck('table_name')->map(strval(...))->all());
+    }
+
+    public function test_leaves_numbered_while_the_record_is_being_read_are_no_fault(): void
+    {
+        $note = storage_path('last-leaf');
+        $before = @file_get_contents($note);
+        $meanwhile = new class implements Check
+        {
+            public function run(Connection $snapshot, Report $report): void
+            {
+                file_put_contents(storage_path('last-leaf'), '999999:'.str_repeat('a', 64));
+            }
+        };
+        try {
+            self::assertSame([], (new Verifier([$meanwhile, app(OrderCheck::class)]))->run()->sentences());
+        } finally {
+            $before === false ? unlink($note) : file_put_contents($note, $before);
+        }
     }
 }
