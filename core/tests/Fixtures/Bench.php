@@ -11,8 +11,6 @@ use Tekkal\Core\Procedure\DocumentReader;
 use Tekkal\Core\Procedure\Expander;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\Event;
-use Tekkal\Core\Run\Event\ReadingTaken;
-use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\EventReader;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
@@ -23,21 +21,33 @@ use Tekkal\Core\Run\StepStatus;
 /** Carries out any example of the language in a test, with a clock that only goes when it is told. */
 final class Bench
 {
+    private const UNSTAMPED = ['run_begun', 'run_taken_over', 'backed_off', 'tool_taken', 'reading_withdrawn', 'run_finished'];
+
     public readonly RunFold $fold;
 
     /** @var list<array{Event, Outcome}> */
     public array $history = [];
 
+    /** @var list<array<string, mixed>> the events as a file would have them */
+    public array $lines = [];
+
+    /** @var array<string, mixed> what was carried out */
+    public readonly array $document;
+
     private int $seconds = 0;
 
     private int $given = 0;
 
-    /** @param  callable(array<string, mixed>): array<string, mixed>|null  $change  made to the example before it is read */
-    public function __construct(string $example, ?callable $change = null)
+    /**
+     * @param  string|array<string, mixed>  $example  its name, or a document
+     * @param  callable(array<string, mixed>): array<string, mixed>|null  $change  made to the example before it is read
+     */
+    public function __construct(string|array $example, ?callable $change = null)
     {
-        $document = self::document($example);
-        $this->fold = new RunFold(Expander::expand(DocumentReader::read($change === null ? $document : $change($document))));
-        $this->apply(new RunBegun('ann', 'bench1'));
+        $document = is_string($example) ? self::document($example) : $example;
+        $this->document = $change === null ? $document : $change($document);
+        $this->fold = new RunFold(Expander::expand(DocumentReader::read($this->document)));
+        $this->does('run_begun', ['device' => 'bench1', 'person' => 'ann']);
     }
 
     /** @return array<string, mixed> */
@@ -59,11 +69,17 @@ final class Bench
     /** @param  array<string, mixed>  $fields of the event, as a file would write it */
     public function does(string $event, array $fields = [], string $person = 'ann'): Outcome
     {
-        $stamped = in_array($event, ['backed_off', 'tool_taken', 'reading_withdrawn', 'run_finished'], true) ? [] : [
+        $stamped = in_array($event, self::UNSTAMPED, true) ? [] : [
             'person' => $person, 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'c1', 'id' => $this->id(),
         ];
 
-        return $this->apply(EventReader::read(['event' => $event] + $fields + $stamped));
+        return $this->takes(['event' => $event] + $fields + $stamped);
+    }
+
+    /** Somebody else goes on with it, at another bench or this one. */
+    public function takenOver(string $person, string $device): Outcome
+    {
+        return $this->does('run_taken_over', ['person' => $person, 'device' => $device]);
     }
 
     /** @param  list<string>  $watched */
@@ -149,10 +165,15 @@ final class Bench
     /** A reading whose clock is another one, so that no duration to it can be proved. */
     public function readsByAnotherClock(string $step, string $value): Outcome
     {
-        $event = EventReader::read(['event' => 'reading_taken', 'id' => $this->id(), 'step' => $step, 'value' => $value, 'tool' => 'W1', 'person' => 'ann', 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp')]);
-        assert($event instanceof ReadingTaken);
+        return $this->takes(['event' => 'reading_taken', 'id' => $this->id(), 'step' => $step, 'value' => $value, 'tool' => 'W1', 'person' => 'ann', 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp')]);
+    }
 
-        return $this->apply($event);
+    /** @param  array<string, mixed>  $line */
+    private function takes(array $line): Outcome
+    {
+        $this->lines[] = $line;
+
+        return $this->apply(EventReader::read($line));
     }
 
     private function now(): DateTimeImmutable

@@ -9,7 +9,6 @@ use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Procedure\CheckKind;
 use Tekkal\Core\Procedure\StageKind;
 use Tekkal\Core\Procedure\Step;
-use Tekkal\Core\Run\Event\SecondPersonJoined;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\WayOn;
 use Tekkal\Core\Unit\Written;
@@ -33,7 +32,7 @@ final readonly class Hand
             'repair' => $this->bench->does('thread_repaired', ['position' => $at, 'kind' => 'insert']),
             'accept_repair' => $this->bench->does('repair_accepted', ['position' => $at], 'lead'),
             'decide' => $this->bench->does('disposed', ['step' => $at, 'disposition' => 'rework'], 'lead'),
-            'partner' => $this->bench->apply(new SecondPersonJoined('bo', $this->bench->stamp())),
+            'partner' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
             'measure' => $this->bench->does('free_length_measured', ['position' => $at, 'length' => '2 in']),
             'zero' => $this->bench->does('zeroed', ['position' => $at]),
             'take_up' => $this->bench->does('deferred_work_done', ['steps' => [$at]]),

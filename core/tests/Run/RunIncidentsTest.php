@@ -7,7 +7,6 @@ namespace Tekkal\Core\Tests\Run;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Procedure\Fault;
 use Tekkal\Core\Run\AttemptStatus;
-use Tekkal\Core\Run\Event\RunTakenOver;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Tests\Fixtures\Bench;
@@ -216,7 +215,7 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = new Bench('12-head-nine-stages');
         self::assertSame(SetAsideReason::OtherDeviceHolds, $bench->does('loosened', ['positions' => ['a2'], 'device' => 'bench2'])->reason);
-        $bench->apply(new RunTakenOver('bo', 'bench2'));
+        $bench->takenOver('bo', 'bench2');
         self::assertTrue($bench->does('loosened', ['positions' => ['a2'], 'device' => 'bench2'])->isApplied());
     }
 

@@ -8,7 +8,6 @@ use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Procedure\Fault;
-use Tekkal\Core\Run\Event\SecondPersonJoined;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
@@ -178,7 +177,7 @@ final class RunResultsTest extends TestCase
         self::assertSame(['partner final:w1:1'], $bench->ways());
         self::assertSame(SetAsideReason::PartnerMissing, $bench->reads('final:w1:1', '60 lbf·ft', ['15 lbf·ft'])->reason);
         self::assertSame(SetAsideReason::PartnerMissing, $bench->does('second_person_joined', ['second_person' => 'ann'])->reason, 'nobody is two people');
-        $bench->apply(new SecondPersonJoined('bo', $bench->stamp()));
+        $bench->does('second_person_joined', ['second_person' => 'bo']);
 
         self::assertSame(Verdict::In, $bench->reads('final:w1:1', '60 lbf·ft', ['15 lbf·ft'])->judgement?->verdict);
         self::assertSame(Verdict::Low, $bench->reads('final:w2:1', '60 lbf·ft', ['11 lbf·ft'])->judgement?->verdict, 'the partner held too little');
@@ -187,7 +186,7 @@ final class RunResultsTest extends TestCase
     public function test_a_partner_who_let_go_takes_the_position_along(): void
     {
         $bench = (new Bench('06-wheels-held'))->round('snug', 'back');
-        $bench->apply(new SecondPersonJoined('bo', $bench->stamp()));
+        $bench->does('second_person_joined', ['second_person' => 'bo']);
         $bench->does('partner_let_go', ['step' => 'final:w1:1']);
 
         self::assertSame(['loosen w1'], $bench->ways());
