@@ -9,7 +9,7 @@ use App\Library\Queries\Procedures;
 use App\Record\Models\Run;
 use App\Record\Queries\RunHistory;
 use App\Shared\Refused;
-use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\RunFold;
 
 /** A run with the plan it pinned and its events folded so far. */

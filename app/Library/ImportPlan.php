@@ -9,10 +9,10 @@ use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Support\Facades\DB;
 use JsonException;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\LibraryDocument;
 use Tekkal\Core\Ledger\CanonicalJson;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\InvalidDocument;
-use Tekkal\Core\Procedure\LibraryDocument;
 
 /** What a file would do to the library: what in it is new, changed, the same, or refused. Nothing is written by looking. */
 final class ImportPlan

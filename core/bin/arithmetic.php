@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-// The core's doors to arithmetic, for a shell: joint, calibrate, sequence, statistics. Exit status as door.php.
-
 use Tekkal\Core\Acceptance\DecisionRule;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\Stage;
 use Tekkal\Core\Joint\BoltBody;
 use Tekkal\Core\Joint\Clamping;
 use Tekkal\Core\Joint\Estimate;
@@ -12,9 +13,6 @@ use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\JointData;
 use Tekkal\Core\Joint\Strength;
 use Tekkal\Core\Joint\Thread;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\InvalidDocument;
-use Tekkal\Core\Procedure\Stage;
 use Tekkal\Core\Sequence\Pattern;
 use Tekkal\Core\Sequence\SequenceGenerator;
 use Tekkal\Core\Sequence\SequenceJudge;
@@ -28,6 +26,8 @@ use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
+
+// The core's doors to arithmetic, for a shell: joint, calibrate, sequence, statistics. Exit status as door.php.
 
 require __DIR__.'/../../vendor/autoload.php';
 

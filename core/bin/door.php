@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-// The core's doors, for a shell: check, plan, line, run. Reads files, prints, and says by its exit status whether what it
-// read was valid: 0 yes, 1 no, 2 wrong call.
-
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
-use Tekkal\Core\Procedure\InvalidDocument;
-use Tekkal\Core\Procedure\PlanFigures;
-use Tekkal\Core\Procedure\PlanText;
-use Tekkal\Core\Procedure\Revision;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\Plan\PlanFigures;
+use Tekkal\Core\Plan\PlanText;
 use Tekkal\Core\Run\EventReader;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunReport;
 use Tekkal\Core\Run\WalkSheet;
+
+// The core's doors, for a shell: check, plan, line, run. Reads files, prints, and says by its exit status whether what it
+// read was valid: 0 yes, 1 no, 2 wrong call.
 
 require __DIR__.'/../../vendor/autoload.php';
 

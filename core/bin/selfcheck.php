@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-// Computes the published check values again on this machine and prints a validation sheet. Exit status 1 when one is missed.
+use Tekkal\Core\Fault\FaultTable;
+use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\SelfCheck\ReferenceReport;
 
-use Tekkal\Core\Procedure\Expander;
-use Tekkal\Core\Review\ReferenceReport;
-use Tekkal\Core\Run\FaultTable;
+// Computes the published check values again on this machine and prints a validation sheet. Exit status 1 when one is missed.
 
 require __DIR__.'/../../vendor/autoload.php';
 

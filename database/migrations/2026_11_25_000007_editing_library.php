@@ -1,7 +1,7 @@
 <?php
 
 use App\Library\Models\Procedure;
-use App\Library\RevisionFaces;
+use App\Library\ProcedureSummaries;
 use App\Shared\Database\AreaMigration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -151,6 +151,6 @@ return new class extends AreaMigration
             DB::table('revision_states')->where('revision', $revision->id)->update(['procedure' => $revision->joint, 'letter' => $revision->letter, 'author' => $revision->author, 'submitted_at' => $revision->drafted_at, 'answers' => '[]']);
         }
         DB::table('revision_states')->where('state', 'draft')->update(['state' => 'in_review']);
-        Procedure::query()->get()->each(fn (Procedure $p) => app(RevisionFaces::class)->refresh($p));
+        Procedure::query()->get()->each(fn (Procedure $p) => app(ProcedureSummaries::class)->refresh($p));
     }
 };

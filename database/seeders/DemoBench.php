@@ -19,7 +19,7 @@ use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;

@@ -19,10 +19,13 @@ final class CoreEdges
         'Joint' => ['Unit', 'Statistics'],
         'Sequence' => ['Unit'],
         'Tool' => ['Unit', 'Acceptance', 'Statistics', 'Joint'],
-        'Procedure' => ['Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
-        'Run' => ['Procedure', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
-        'Schedule' => ['Run', 'Procedure', 'Tool', 'Unit'],
-        'Review' => ['Run', 'Tool', 'Procedure', 'Acceptance', 'Ledger', 'Unit', 'Sequence', 'Joint', 'Statistics'],
+        'Document' => ['Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Fault' => ['Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Plan' => ['Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Plausibility' => ['Plan', 'Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Run' => ['Plan', 'Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Schedule' => ['Run', 'Plan', 'Document', 'Tool', 'Unit'],
+        'Review' => ['Run', 'Plan', 'Document', 'Tool', 'Acceptance', 'Ledger', 'Unit', 'Joint', 'Statistics'],
     ];
 
     /** Exact decimals come out of Unit; these parts round and compare them. */

@@ -14,13 +14,13 @@ final class Ladder
     private const AREAS = ['Ledger', 'People', 'Record', 'Library', 'Crib', 'Builds', 'Bench', 'Audit'];
 
     /** Areas beside the ladder, each with what it may import besides Shared and Core. */
-    private const BESIDE = ['Practice' => ['People', 'Library'], 'StandIns' => [], 'Desk' => [], 'Shared' => []];
+    private const BESIDE = ['Practice' => ['People', 'Library'], 'Simulators' => [], 'Desk' => [], 'Shared' => []];
 
     /** @return iterable<string, Rule> */
     public function testAnAreaImportsOnlyWhatStandsToItsLeft(): iterable
     {
         foreach (self::AREAS as $i => $area) {
-            $forbidden = [...array_slice(self::AREAS, $i + 1), 'Practice', 'StandIns', 'Desk', 'Providers'];
+            $forbidden = [...array_slice(self::AREAS, $i + 1), 'Practice', 'Simulators', 'Desk', 'Providers'];
             yield $area => PHPat::rule()
                 ->classes(Selector::inNamespace("App\\$area"))
                 ->shouldNotDependOn()
@@ -42,7 +42,7 @@ final class Ladder
     public function testNothingRealRestsOnTheSimulation(): Rule
     {
         return PHPat::rule()->classes(Selector::inNamespace('App'))
-            ->excluding(Selector::inNamespace('App\\StandIns'), Selector::inNamespace('App\\Practice'))
+            ->excluding(Selector::inNamespace('App\\Simulators'), Selector::inNamespace('App\\Practice'))
             ->shouldNotDependOn()->classes(Selector::inNamespace('Tekkal\\Core\\Simulation'))
             ->because('only stand-ins, practice and the demo simulate');
     }

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-// Plausibility of 200 stages, a curve of 10,000 points, a look-back over 20,000 results, each with ten times that: median of 5. Prints JSON.
-
 use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\Thread;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Plausibility;
+use Tekkal\Core\Plausibility\Plausibility;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedJoint;
 use Tekkal\Core\Tool\CalibrationPoint;
 use Tekkal\Core\Tool\LookBack;
 use Tekkal\Core\Unit\TorqueUnit;
 use Tekkal\Core\Unit\Written;
+
+// Plausibility of 200 stages, a curve of 10,000 points, a look-back over 20,000 results, each with ten times that: median of 5. Prints JSON.
 
 require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/median.php';

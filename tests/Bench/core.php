@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-// Plan expansion and replay at 400 steps and 1,000 events, and at ten times that: median of 5. Prints JSON.
-
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\StageKind;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\MovementSeen;
@@ -20,6 +18,8 @@ use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Unit\TorqueUnit;
 use Tekkal\Core\Unit\Written;
+
+// Plan expansion and replay at 400 steps and 1,000 events, and at ten times that: median of 5. Prints JSON.
 
 require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/median.php';

@@ -12,9 +12,10 @@ final class PlantedBreachTest extends TestCase
     /** Who may import whom in the core, from left to right: the house's own words. */
     private const CORE = [
         'Statistics' => '', 'Ledger' => '', 'Unit' => '', 'Acceptance' => 'Unit Statistics', 'Joint' => 'Unit Statistics', 'Sequence' => 'Unit',
-        'Tool' => 'Unit Acceptance Statistics Joint', 'Procedure' => 'Unit Joint Sequence Acceptance Tool Ledger',
-        'Run' => 'Procedure Unit Joint Sequence Acceptance Tool Ledger', 'Schedule' => 'Run Procedure Tool Unit',
-        'Review' => 'Run Tool Procedure Acceptance Ledger Unit Sequence Joint Statistics',
+        'Tool' => 'Unit Acceptance Statistics Joint', 'Document' => 'Unit Joint Sequence Acceptance Tool Ledger',
+        'Fault' => 'Document Unit Joint Sequence Acceptance Tool Ledger', 'Plan' => 'Fault Document Unit Joint Sequence Acceptance Tool Ledger',
+        'Plausibility' => 'Plan Fault Document Unit Joint Sequence Acceptance Tool Ledger', 'Run' => 'Plan Fault Document Unit Joint Sequence Acceptance Tool Ledger',
+        'Schedule' => 'Run Plan Document Tool Unit', 'Review' => 'Run Plan Document Tool Acceptance Ledger Unit Joint Statistics',
     ];
 
     private const LADDER = ['Ledger', 'People', 'Record', 'Library', 'Crib', 'Builds', 'Bench', 'Audit'];
@@ -39,11 +40,11 @@ final class PlantedBreachTest extends TestCase
     public function test_an_import_that_the_core_refuses_is_caught_for_every_pair_of_its_parts(): void
     {
         $wanted = $files = [];
-        foreach ([...array_keys(self::CORE), 'Simulation'] as $part) {
+        foreach ([...array_keys(self::CORE), 'Simulation', 'SelfCheck'] as $part) {
             $files[] = $this->plant("core/src/$part/PlantedTarget.php", "<?php\n\ndeclare(strict_types=1);\n\nnamespace Tekkal\\Core\\$part;\n\nfinal class PlantedTarget\n{\n}\n");
         }
         foreach (self::CORE as $part => $may) {
-            foreach (array_diff([...array_keys(self::CORE), 'Simulation'], [$part], explode(' ', $may)) as $other) {
+            foreach (array_diff([...array_keys(self::CORE), 'Simulation', 'SelfCheck'], [$part], explode(' ', $may)) as $other) {
                 $files[] = $this->importer("core/src/$part/Planted{$part}To$other.php", "Tekkal\\Core\\$part", "Tekkal\\Core\\$other\\PlantedTarget");
                 $wanted[] = "Planted{$part}To$other should not depend on Tekkal\\Core\\$other\\PlantedTarget";
             }
@@ -59,7 +60,7 @@ final class PlantedBreachTest extends TestCase
     public function test_an_import_against_the_ladder_is_caught_for_every_pair_of_areas(): void
     {
         $wanted = $files = [];
-        $areas = [...self::LADDER, 'StandIns', 'Desk'];
+        $areas = [...self::LADDER, 'Simulators', 'Desk'];
         foreach ($areas as $area) {
             $files[] = $this->plant("app/$area/PlantedTarget.php", "<?php\n\ndeclare(strict_types=1);\n\nnamespace App\\$area;\n\nfinal class PlantedTarget\n{\n}\n");
         }

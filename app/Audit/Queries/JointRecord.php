@@ -15,8 +15,8 @@ use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use Carbon\CarbonImmutable;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Revision;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Review\JointEvidence;
 use Tekkal\Core\Run\RunState;
 
@@ -64,7 +64,7 @@ final readonly class JointRecord
     {
         $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->id)->where('disposed_at', null)->count();
 
-        return new JointEvidence($this->joint->name, $this->plan, $this->revision?->map, $this->state, $this->notInForce, $aside);
+        return new JointEvidence($this->joint->name, $this->plan, $this->state, $this->notInForce, $aside);
     }
 
     private static function of(Joint $joint, ?Assignment $given, ?Run $run): self

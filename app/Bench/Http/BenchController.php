@@ -10,7 +10,7 @@ use App\Bench\Actions\TakeOverRun;
 use App\Bench\Actions\TakeTool;
 use App\Bench\Actions\WithdrawReading;
 use App\Bench\BenchCommand;
-use App\Bench\Queries\Hook;
+use App\Bench\Queries\JobHook;
 use App\Bench\Queries\RunSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,7 +24,7 @@ final class BenchController
     {
     }
 
-    public function hook(Request $request, Hook $hook): JsonResponse
+    public function hook(Request $request, JobHook $hook): JsonResponse
     {
         return new JsonResponse($hook->of($request->user()));
     }

@@ -6,8 +6,8 @@ namespace App\Bench\Queries;
 
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Fitness;

@@ -17,7 +17,7 @@ use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\StepStatus;

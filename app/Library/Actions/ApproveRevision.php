@@ -10,10 +10,10 @@ use App\Library\Authors;
 use App\Library\Events\RevisionApproved;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
-use App\Library\Queries\Grounds;
-use App\Library\Queries\MadeTo;
+use App\Library\ProcedureSummaries;
+use App\Library\Queries\ApprovalBlockers;
+use App\Library\Queries\BuildsUnderRevision;
 use App\Library\Queries\Procedures;
-use App\Library\RevisionFaces;
 use App\Library\RevisionState;
 use App\People\Ability;
 use App\People\Actions\SendNotice;
@@ -22,15 +22,15 @@ use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Procedure\Comparison;
-use Tekkal\Core\Procedure\Expander;
+use Tekkal\Core\Document\Comparison;
+use Tekkal\Core\Plan\Expander;
 
 /** Signs a revision: expands its plan once and for all, supersedes the one in force, and tells everybody concerned. */
 final readonly class ApproveRevision
 {
     private const MOST_CHANGES_TOLD = 12;
 
-    public function __construct(private Recorder $recorder, private RevisionFaces $faces, private SendNotice $notice)
+    public function __construct(private Recorder $recorder, private ProcedureSummaries $faces, private SendNotice $notice)
     {
     }
 
@@ -52,7 +52,7 @@ final readonly class ApproveRevision
             if ($status->state !== RevisionState::InReview) {
                 throw Refused::field('revision', sprintf('Revision %s is %s; only one in review is signed.', $status->letter, $status->state->words()));
             }
-            $why = Grounds::whyNot($status);
+            $why = ApprovalBlockers::whyNot($status);
             if ($why !== []) {
                 throw Refused::field('revision', sprintf('Revision %s cannot be signed yet: %s', $status->letter, $why[0]));
             }
@@ -82,7 +82,7 @@ final readonly class ApproveRevision
     /** Builds made to the old revision are judged by the new one on record, and everybody concerned is told what changed. */
     private function tell(string $title, RevisionStatus $status, RevisionStatus $before, RevisionApproved $event, Person $approver): void
     {
-        $made = MadeTo::of($before->revision, Procedures::plan($event->planHash));
+        $made = BuildsUnderRevision::of($before->revision, Procedures::plan($event->planHash));
         if ($made !== []) {
             $this->recorder->append(new Draft(Ids::next(), 'builds_rejudged', 'revision/'.$status->revision, $approver->id, data: [
                 'made_to' => $before->revision,
@@ -95,7 +95,7 @@ final readonly class ApproveRevision
             sprintf('%s: revision %s is in force', $title, $status->letter),
             implode("\n", $told)."\n".($event->atBench ? 'Work not begun goes by it; what is under way stays with the revision it began with.' : 'The bench cannot carry it out yet; work not begun was taken back.'),
             '/library/'.$status->revision,
-            array_values(array_diff([...$event->concerned(), $status->author, ...MadeTo::people($before->revision)], [$approver->id])),
+            array_values(array_diff([...$event->concerned(), $status->author, ...BuildsUnderRevision::people($before->revision)], [$approver->id])),
             $approver->id,
         );
     }

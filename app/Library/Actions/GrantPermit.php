@@ -13,7 +13,7 @@ use App\People\Models\Person;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\Refused;
-use Tekkal\Core\Procedure\Stage;
+use Tekkal\Core\Document\Stage;
 
 /** Deviation permits: asked for by one person, approved or refused by another; they end by themselves. */
 final readonly class GrantPermit

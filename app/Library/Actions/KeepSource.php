@@ -15,7 +15,7 @@ use App\Shared\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Tekkal\Core\Procedure\Cycles;
+use Tekkal\Core\Document\WaitCycles;
 
 /** Puts a source on record, says what superseded it, and keeps its paper. */
 final readonly class KeepSource
@@ -82,7 +82,7 @@ final readonly class KeepSource
         if ($successor !== null && $successor !== $code && ! Source::query()->where('code', $successor)->exists()) {
             throw Refused::field('superseded_by', sprintf('There is no source "%s". Put that on record first.', $successor), $successor);
         }
-        foreach (Cycles::in($by) as $cycle) {
+        foreach (WaitCycles::in($by) as $cycle) {
             throw Refused::field('superseded_by', sprintf('These would supersede each other in a circle: %s.', implode(' → ', $cycle)), $successor);
         }
     }

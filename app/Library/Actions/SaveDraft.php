@@ -7,8 +7,8 @@ namespace App\Library\Actions;
 use App\Library\Authors;
 use App\Library\Models\Procedure;
 use App\Library\Models\WorkingDraft;
+use App\Library\ProcedureSummaries;
 use App\Library\Queries\Procedures;
-use App\Library\RevisionFaces;
 use App\People\Models\Person;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -19,7 +19,7 @@ final readonly class SaveDraft
 {
     private const MOST_BYTES = 2_000_000;
 
-    public function __construct(private RevisionFaces $faces)
+    public function __construct(private ProcedureSummaries $faces)
     {
     }
 

@@ -11,23 +11,23 @@ use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Models\WorkingDraft;
+use App\Library\ProcedureSummaries;
 use App\Library\Queries\Procedures;
-use App\Library\RevisionFaces;
 use App\Library\RevisionState;
 use App\People\Ability;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Ledger\CanonicalJson;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\InvalidDocument;
-use Tekkal\Core\Procedure\Revision;
 
 /** Hands a document in for review: from then on its bytes are fixed, and whoever signs signs those. */
 final readonly class SubmitRevision
 {
-    public function __construct(private Recorder $recorder, private RevisionFaces $faces)
+    public function __construct(private Recorder $recorder, private ProcedureSummaries $faces)
     {
     }
 

@@ -10,8 +10,8 @@ use App\Library\Authors;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Models\WorkingDraft;
+use App\Library\ProcedureSummaries;
 use App\Library\Queries\Procedures;
-use App\Library\RevisionFaces;
 use App\Library\RevisionState;
 use App\People\Actions\SendNotice;
 use App\People\Models\Person;
@@ -21,7 +21,7 @@ use App\Shared\Refused;
 /** Sends a revision in review back to its author, or takes one in force out of use. */
 final readonly class TurnDownRevision
 {
-    public function __construct(private Recorder $recorder, private RevisionFaces $faces, private SendNotice $notice)
+    public function __construct(private Recorder $recorder, private ProcedureSummaries $faces, private SendNotice $notice)
     {
     }
 

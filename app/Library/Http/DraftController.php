@@ -8,7 +8,7 @@ use App\Library\Actions\SaveDraft;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\WorkingDraft;
-use App\Library\Queries\DraftLook;
+use App\Library\Queries\DraftAssessment;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\ProcedureSheet;
 use App\People\Models\Person;
@@ -18,9 +18,9 @@ use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use InvalidArgumentException;
-use Tekkal\Core\Procedure\Comparison;
-use Tekkal\Core\Procedure\InvalidDocument;
-use Tekkal\Core\Procedure\LineReader;
+use Tekkal\Core\Document\Comparison;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\LineReader;
 
 /** Writing a procedure: its draft, what the core says of it, and handing it in. */
 final class DraftController
@@ -74,7 +74,7 @@ final class DraftController
     public function look(Request $request): JsonResponse
     {
         $given = $request->validate(['document' => 'required|array', 'against' => 'nullable|string|max:36']);
-        $look = DraftLook::at($given['document']);
+        $look = DraftAssessment::at($given['document']);
         $against = $given['against'] ?? null;
 
         return new JsonResponse($look->toArray() + [

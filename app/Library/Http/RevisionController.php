@@ -9,10 +9,10 @@ use App\Library\Actions\TurnDownRevision;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Print\JobCard;
+use App\Library\Queries\ApprovalBlockers;
+use App\Library\Queries\BuildsUnderRevision;
 use App\Library\Queries\ConflictRegister;
-use App\Library\Queries\DraftLook;
-use App\Library\Queries\Grounds;
-use App\Library\Queries\MadeTo;
+use App\Library\Queries\DraftAssessment;
 use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
@@ -24,7 +24,7 @@ use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Tekkal\Core\Procedure\LoadBands;
+use Tekkal\Core\Plausibility\LoadBands;
 
 /** One revision: looked up, reviewed, signed, sent back, withdrawn, printed. */
 final class RevisionController
@@ -45,9 +45,9 @@ final class RevisionController
             'line' => $read->tighteningLine()->typeset(), 'rounds' => $read->tighteningLine()->rounds(),
             'document_hash' => $stored->document_hash, 'sketch' => MapSketch::of($document),
             ...(new RevisionSheet($read, $document))->toArray(),
-            'figures' => DraftLook::figures($read), 'bands' => (new LoadBands($read, $document))->toArray(),
-            'challenges' => array_map(DraftLook::challenge(...), DraftLook::challengesOf($read, $document)), 'answers' => (object) $status->answers(),
-            'why_not' => $status->state === RevisionState::InReview ? Grounds::whyNot($status) : [],
+            'figures' => DraftAssessment::figures($read), 'bands' => (new LoadBands($read, $document))->toArray(),
+            'challenges' => array_map(DraftAssessment::challenge(...), DraftAssessment::challengesOf($read, $document)), 'answers' => (object) $status->answers(),
+            'why_not' => $status->state === RevisionState::InReview ? ApprovalBlockers::whyNot($status) : [],
             'compared_with' => $before === null ? null : ['id' => $before->revision, 'letter' => $before->letter],
             'changes' => $before === null ? [] : ProcedureSheet::changes($before->revision, $revision),
             'side_by_side' => ConflictRegister::sideBySide($read),
@@ -108,7 +108,7 @@ final class RevisionController
 
         return new JsonResponse([
             'by' => $now === null ? null : ['id' => $now->revision, 'letter' => $now->letter],
-            'builds' => $now === null ? [] : MadeTo::of($revision, Procedures::plan((string) $now->plan_hash)),
+            'builds' => $now === null ? [] : BuildsUnderRevision::of($revision, Procedures::plan((string) $now->plan_hash)),
         ]);
     }
 

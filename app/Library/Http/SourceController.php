@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Tekkal\Core\Procedure\CitedSource;
+use Tekkal\Core\Document\CitedSource;
 
 /** The register of sources, with their papers, and of the shop's window standards. */
 final class SourceController

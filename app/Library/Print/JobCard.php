@@ -6,7 +6,7 @@ namespace App\Library\Print;
 
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
-use App\Library\Queries\DraftLook;
+use App\Library\Queries\DraftAssessment;
 use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
@@ -49,7 +49,7 @@ final class JobCard
 
         return [
             'shop' => config('shop.name'), 'title' => Procedures::find($status->procedure)->title(), 'status' => $status, 'hash' => $stored->document_hash, 'link' => $link,
-            'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftLook::figures($read),
+            'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftAssessment::figures($read),
             'map' => 'data:image/svg+xml;base64,'.base64_encode((new MapDrawing(MapSketch::of($document)))->svg()),
             'qr' => 'data:image/png;base64,'.base64_encode($this->code($link)), 'risk' => $read->riskClass,
             'permits' => array_filter(Permits::all($status->procedure), fn (array $p): bool => $p['state'] === 'in force'),

@@ -9,10 +9,10 @@ use App\Library\Models\RevisionStatus;
 use App\Library\Models\WorkingDraft;
 use App\Library\RevisionState;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Procedure\Conflict;
-use Tekkal\Core\Procedure\Revision;
-use Tekkal\Core\Procedure\Stage;
-use Tekkal\Core\Procedure\StageTarget;
+use Tekkal\Core\Document\Conflict;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\StageTarget;
 
 /** Where sources disagree, over all procedures, and what was decided. */
 final class ConflictRegister
@@ -48,7 +48,7 @@ final class ConflictRegister
     {
         $draft = WorkingDraft::query()->find($procedure);
 
-        return $draft === null ? null : DraftLook::readable($draft->document());
+        return $draft === null ? null : DraftAssessment::readable($draft->document());
     }
 
     /**

@@ -11,7 +11,7 @@ use App\Library\Models\Standard;
 use App\Library\Models\Variant;
 use App\Library\Models\WorkingDraft;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Procedure\LibraryDocument;
+use Tekkal\Core\Document\LibraryDocument;
 
 /** The library, or one family of it, in its open format: every procedure as it stands, byte for byte what was written. */
 final class Export

@@ -9,7 +9,7 @@ use Tekkal\Core\Joint\ClampCurve;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\JointData;
-use Tekkal\Core\Procedure\JointOf;
+use Tekkal\Core\Plausibility\JointInput;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
@@ -40,7 +40,7 @@ final readonly class JointCalculation
             $geometry['shank'] = [['length' => $this->text('shank_length'), 'diameter' => $this->text('shank_diameter')]];
         }
         $geometry['members'] = [['material' => $this->text('members')]];
-        $this->joint = JointOf::fastener(['thread' => $this->text('thread'), 'strength' => $this->text('strength'), 'head' => $this->text('head'), 'geometry' => $geometry], $this->text('condition') ?: null);
+        $this->joint = JointInput::fastener(['thread' => $this->text('thread'), 'strength' => $this->text('strength'), 'head' => $this->text('head'), 'geometry' => $geometry], $this->text('condition') ?: null);
         $this->torque = $this->value('torque', Kind::Torque);
         $this->degrees = $this->value('angle', Kind::Angle);
         foreach (['thread' => $this->joint->thread, 'strength' => $this->joint->strength, 'condition' => $this->joint->friction] as $field => $read) {

@@ -12,8 +12,8 @@ use App\Library\Models\WorkingDraft;
 use App\Library\RevisionState;
 use App\People\Models\Person;
 use Illuminate\Support\Facades\Auth;
-use Tekkal\Core\Procedure\Change;
-use Tekkal\Core\Procedure\Comparison;
+use Tekkal\Core\Document\Change;
+use Tekkal\Core\Document\Comparison;
 
 /** A procedure with all its revisions, what is being written, its sister, its permits. */
 final class ProcedureSheet

@@ -15,11 +15,11 @@ use App\Shared\Refused;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Ledger\CanonicalJson;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\PlanReader;
-use Tekkal\Core\Procedure\Revision;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\PlanReader;
 
 /** Reads procedures, revisions and plans back, and says which revision is in force. */
 final class Procedures

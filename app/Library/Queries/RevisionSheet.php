@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Library\Queries;
 
-use Tekkal\Core\Procedure\FastenerType;
-use Tekkal\Core\Procedure\Reuse;
-use Tekkal\Core\Procedure\Revision;
-use Tekkal\Core\Procedure\Stage;
-use Tekkal\Core\Procedure\ToolNeed;
+use Tekkal\Core\Document\FastenerType;
+use Tekkal\Core\Document\Reuse;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\ToolNeed;
 use Tekkal\Core\Sequence\Position;
 
 /** A revision as it is looked up: its rounds grown into a ladder, its fasteners, what it rests on. */

@@ -7,10 +7,10 @@ namespace App\Library\Verification;
 use App\Ledger\Verification\Check;
 use App\Ledger\Verification\Report;
 use App\Library\Models\Procedure;
-use App\Library\RevisionFaces;
+use App\Library\ProcedureSummaries;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Procedure\Revision;
+use Tekkal\Core\Document\Revision;
 use Throwable;
 
 /** Documents and plans give their hashes and are named by an entry; what lists and searches read is what they say. */
@@ -18,7 +18,7 @@ final readonly class LibraryCheck implements Check
 {
     private const CHUNK = 200;
 
-    public function __construct(private RevisionFaces $faces)
+    public function __construct(private ProcedureSummaries $faces)
     {
     }
 

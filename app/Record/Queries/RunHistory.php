@@ -7,7 +7,7 @@ namespace App\Record\Queries;
 use App\Ledger\Entry;
 use App\Ledger\Stream;
 use App\Record\RunEvents;
-use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\RunFold;
 
 /** What happened in a run, from the ledger's bytes. */

@@ -9,7 +9,7 @@ use App\Shared\Refused;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Tekkal\Core\Procedure\PlainText;
+use Tekkal\Core\Document\PlainText;
 
 /**
  * Refuses control signs and marks that turn the direction of writing in anything that is typed at a desk, wherever it

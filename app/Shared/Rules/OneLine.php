@@ -6,7 +6,7 @@ namespace App\Shared\Rules;
 
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
-use Tekkal\Core\Procedure\PlainText;
+use Tekkal\Core\Document\PlainText;
 
 /** A name or title: one line, without control signs, marks of direction, or signs that cannot be seen. */
 final class OneLine implements ValidationRule

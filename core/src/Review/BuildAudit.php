@@ -6,7 +6,7 @@ namespace Tekkal\Core\Review;
 
 use DateTimeZone;
 use Tekkal\Core\Acceptance\EvidenceGrade;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Tool\Day;
 

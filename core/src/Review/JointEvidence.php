@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Review;
 
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunState;
-use Tekkal\Core\Sequence\FastenerMap;
 
 /** What the record holds of one joint of a build: the plan that was due and, once begun, where its run stands. */
 final readonly class JointEvidence
@@ -20,7 +19,6 @@ final readonly class JointEvidence
     public function __construct(
         public string $joint,
         public ?Plan $plan,
-        public ?FastenerMap $map,
         public ?RunState $state,
         public ?string $notInForce,
         public int $setAside,
@@ -31,7 +29,7 @@ final readonly class JointEvidence
     public function placeOf(Step $step): string
     {
         $stages = array_values(array_unique(array_map(fn (Step $s): string => $s->stage, $this->plan->steps ?? [])));
-        $number = $this->map?->has($step->position) === true ? $this->map->position($step->position)->number : $step->position;
+        $number = $this->plan->positions[$step->position]->number ?? $step->position;
 
         return sprintf('%s, bolt %s, round %d', $this->joint, $number, (int) array_search($step->stage, $stages, true) + 1);
     }

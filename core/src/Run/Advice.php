@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Consumable;
-use Tekkal\Core\Procedure\Fault;
-use Tekkal\Core\Procedure\StageKind;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\Consumable;
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Fault\Duty;
+use Tekkal\Core\Fault\FaultCase;
+use Tekkal\Core\Plan\Step;
 
 /** What may be done now, why not something else, and what a redo would cost. Asked of a run while it is folded. */
 final readonly class Advice
@@ -31,30 +33,30 @@ final readonly class Advice
         return $choices;
     }
 
-    /** @return list<WayOn> never empty before the run is finished */
-    public function waysOn(): array
+    /** @return list<NextAction> never empty before the run is finished */
+    public function nextActions(): array
     {
         $run = $this->run;
         if ($run->finished) {
             return [];
         }
         if ($run->person === null) {
-            return [new WayOn('begin', '', 'Begin the run.')];
+            return [new NextAction('begin', '', 'Begin the run.')];
         }
         $ways = $this->remedies();
         $next = $run->nextStep();
         if ($next !== null && $ways === []) {
-            $ways = [$this->preparation($next) ?? new WayOn('step', $next->id, 'Do '.$next->id.'.')];
+            $ways = [$this->preparation($next) ?? new NextAction('step', $next->id, 'Do '.$next->id.'.')];
         }
         foreach ($next === null ? $this->putOff() : [] as $id) {
-            $ways[] = new WayOn('take_up', $id, "Take up $id, which was put off.");
+            $ways[] = new NextAction('take_up', $id, "Take up $id, which was put off.");
         }
 
-        return $ways === [] ? [new WayOn('finish', '', 'Finish the run.')] : $ways;
+        return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : $ways;
     }
 
     /** What putting a fault right at a step would cost. */
-    public function price(Fault $fault, Step $step): Price
+    public function redoCost(Fault $fault, Step $step): RedoCost
     {
         $rule = $this->run->faults->rule($fault, $step);
         $duties = $this->run->faults->duties($rule, $step);
@@ -67,7 +69,7 @@ final readonly class Advice
         }
         $loose = array_map(strval(...), array_keys(array_filter($duties, fn (Duty $d): bool => $d->loosen)));
 
-        return new Price($loose, $fasteners, $this->gaskets($loose), count($this->run->faults->lost($rule, $step)));
+        return new RedoCost($loose, $fasteners, $this->gaskets($loose), count($this->run->faults->lost($rule, $step)));
     }
 
     private function whyNot(Step $step, ?Step $next): ?string
@@ -90,7 +92,7 @@ final readonly class Advice
         };
     }
 
-    /** @return list<WayOn> what open faults and repairs ask for */
+    /** @return list<NextAction> what open faults and repairs ask for */
     private function remedies(): array
     {
         $ways = [];
@@ -99,28 +101,28 @@ final readonly class Advice
                 continue;
             }
             if ($case->rule->mayGoOn) {
-                $ways[] = new WayOn('step', $case->step, "Go on at $case->step where it stands.");
+                $ways[] = new NextAction('step', $case->step, "Go on at $case->step where it stands.");
             }
             $ways = [...$ways, ...$this->duties($case)];
         }
         foreach ($this->run->fasteners->openRepairs() as $position => $kind) {
-            $ways[] = new WayOn('accept_repair', (string) $position, "The lead accepts the repair ($kind) at $position.");
+            $ways[] = new NextAction('accept_repair', (string) $position, "The lead accepts the repair ($kind) at $position.");
         }
 
         return $ways;
     }
 
-    /** @return list<WayOn> */
+    /** @return list<NextAction> */
     private function duties(FaultCase $case): array
     {
-        $ways = $case->decided ? [] : [new WayOn('decide', $case->step, "The lead decides about $case->step.")];
+        $ways = $case->decided ? [] : [new NextAction('decide', $case->step, "The lead decides about $case->step.")];
         foreach ($case->duties() as $position => $duty) {
             $ways[] = match (true) {
-                $duty->loosen => new WayOn('loosen', (string) $position, "Loosen $position."),
-                $duty->check => new WayOn('check_fastener', (string) $position, "Check the fastener of $position."),
-                $duty->replace => new WayOn('replace', (string) $position, "Put a new fastener in at $position."),
-                $this->run->fasteners->openRepair((string) $position) === null => new WayOn('repair', (string) $position, "Repair the thread at $position."),
-                default => new WayOn('accept_repair', (string) $position, "The lead accepts the repair at $position."),
+                $duty->loosen => new NextAction('loosen', (string) $position, "Loosen $position."),
+                $duty->check => new NextAction('check_fastener', (string) $position, "Check the fastener of $position."),
+                $duty->replace => new NextAction('replace', (string) $position, "Put a new fastener in at $position."),
+                $this->run->fasteners->openRepair((string) $position) === null => new NextAction('repair', (string) $position, "Repair the thread at $position."),
+                default => new NextAction('accept_repair', (string) $position, "The lead accepts the repair at $position."),
             };
         }
 
@@ -128,15 +130,15 @@ final readonly class Advice
     }
 
     /** What a step needs before it can be judged: a partner, a free length, a zero. */
-    private function preparation(Step $step): ?WayOn
+    private function preparation(Step $step): ?NextAction
     {
         $absolute = $step->rules->method === 'absolute';
 
         return match (true) {
-            $step->rules->people() > 1 && $this->run->partner === null => new WayOn('partner', $step->id, 'A second person joins.'),
+            $step->rules->people() > 1 && $this->run->partner === null => new NextAction('partner', $step->id, 'A second person joins.'),
             $step->kind !== StageKind::Stretch => null,
-            $absolute && $this->run->fasteners->freeLength($step->position) === null => new WayOn('measure', $step->position, "Measure the free length of $step->position."),
-            ! $absolute && ! $this->run->fasteners->isZeroed($step->position, $step->rules->oneZeroWithin) => new WayOn('zero', $step->position, "Zero the comparator on $step->position."),
+            $absolute && $this->run->fasteners->freeLength($step->position) === null => new NextAction('measure', $step->position, "Measure the free length of $step->position."),
+            ! $absolute && ! $this->run->fasteners->isZeroed($step->position, $step->rules->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $step->position."),
             default => null,
         };
     }

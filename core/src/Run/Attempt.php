@@ -12,7 +12,7 @@ final readonly class Attempt
 {
     public function __construct(
         public int $number,
-        public Given $reading,
+        public ResultInput $reading,
         public Judgement $judgement,
         public bool $outOfSequence,
         public AttemptStatus $status = AttemptStatus::Live,

@@ -6,11 +6,11 @@ namespace Tekkal\Core\Run;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Tekkal\Core\Procedure\Fault;
-use Tekkal\Core\Procedure\Fields;
-use Tekkal\Core\Procedure\InvalidDocument;
-use Tekkal\Core\Procedure\Problems;
-use Tekkal\Core\Procedure\Scope;
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\ObjectReader;
+use Tekkal\Core\Document\Problems;
+use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Run\Event\AgentApplied;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\CheckAnswered;
@@ -70,7 +70,7 @@ final class EventReader
     public static function read(array $object): Event
     {
         $problems = new Problems;
-        $f = new Fields($object, '', $problems);
+        $f = new ObjectReader($object, '', $problems);
         $event = self::event($f->oneOf('event', self::NAMES), $f);
         $f->close();
         $problems->throwIfAny();
@@ -78,7 +78,7 @@ final class EventReader
         return $event;
     }
 
-    private static function event(string $name, Fields $f): Event
+    private static function event(string $name, ObjectReader $f): Event
     {
         return match ($name) {
             'run_begun' => new RunBegun($f->string('person'), $f->string('device')),
@@ -93,7 +93,7 @@ final class EventReader
         };
     }
 
-    private static function result(string $name, Fields $f): Event
+    private static function result(string $name, ObjectReader $f): Event
     {
         $id = $f->string('id');
 
@@ -109,7 +109,7 @@ final class EventReader
         };
     }
 
-    private static function reading(string $id, Fields $f): ReadingTaken
+    private static function reading(string $id, ObjectReader $f): ReadingTaken
     {
         $stamp = self::stamp($f);
 
@@ -120,7 +120,7 @@ final class EventReader
         );
     }
 
-    private static function incident(string $name, Fields $f): Event
+    private static function incident(string $name, ObjectReader $f): Event
     {
         $stamp = self::stamp($f);
 
@@ -146,7 +146,7 @@ final class EventReader
         };
     }
 
-    private static function stamp(Fields $f): Stamp
+    private static function stamp(ObjectReader $f): Stamp
     {
         $at = $f->string('at');
         $instant = DateTimeImmutable::createFromFormat('Y-m-d\TH:i:sp', $at, new DateTimeZone('UTC')) ?: DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.up', $at, new DateTimeZone('UTC'));
@@ -163,13 +163,13 @@ final class EventReader
         );
     }
 
-    private static function value(Fields $f, string $key): Written
+    private static function value(ObjectReader $f, string $key): Written
     {
         return $f->quantity($key, null) ?? Written::of('0', TorqueUnit::NewtonMetre);
     }
 
     /** @return list<Written> */
-    private static function monitored(Fields $f): array
+    private static function monitored(ObjectReader $f): array
     {
         $values = [];
         foreach ($f->strings('monitored') as $text) {

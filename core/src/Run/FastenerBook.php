@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Reuse;
-use Tekkal\Core\Procedure\Scope;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\Reuse;
+use Tekkal\Core\Document\Scope;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Unit\Written;
 
 /** What is known of the fastener at each position while a run is folded: tightenings, lengths, zeros, agents, repairs. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 
 /** Says whether a step may be done now, and why not. */
 final readonly class Guard
@@ -14,7 +14,7 @@ final readonly class Guard
         private Plan $plan,
         private StepBook $steps,
         private FastenerBook $fasteners,
-        private FaultBook $faults,
+        private OpenFaults $faults,
     ) {
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Fault;
-use Tekkal\Core\Procedure\Place;
-use Tekkal\Core\Procedure\Scope;
-use Tekkal\Core\Procedure\Step;
-use Tekkal\Core\Procedure\Undo;
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\ReworkStart;
+use Tekkal\Core\Document\Scope;
+use Tekkal\Core\Plan\Place;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\AgentApplied;
 use Tekkal\Core\Run\Event\Deferred;
 use Tekkal\Core\Run\Event\DeferredWorkDone;
@@ -62,8 +62,8 @@ final readonly class Incidents
             $event instanceof FaultReported => $this->fault($event->fault, $event->step),
             $event instanceof PartnerLetGo => $this->fault(Fault::PartnerLetGo, $event->step),
             $event instanceof PartMoved => $this->partMoved($event->part),
-            $event instanceof Loosened => array_map(fn (string $p) => $this->takeOut($p, Undo::Loosening), $event->positions),
-            $event instanceof Restarted => array_map(fn (string $p) => $this->takeOut($p, Undo::Beginning), $this->inScope($event->scope, $event->key)),
+            $event instanceof Loosened => array_map(fn (string $p) => $this->takeOut($p, ReworkStart::Loosening), $event->positions),
+            $event instanceof Restarted => array_map(fn (string $p) => $this->takeOut($p, ReworkStart::Beginning), $this->inScope($event->scope, $event->key)),
             $event instanceof FastenerReplaced => $this->replace($event->position),
             $event instanceof FastenerChecked => $run->faults->checked($event->position, $event->passes),
             $event instanceof ThreadRepaired => $run->fasteners->repair($event->position, $event->kind),
@@ -112,7 +112,7 @@ final readonly class Incidents
         }
     }
 
-    private function takeOut(string $position, Undo $undo): void
+    private function takeOut(string $position, ReworkStart $undo): void
     {
         $anchor = $this->furthest($position);
         $asked = $this->run->faults->asksToLoosen($position);
@@ -121,7 +121,7 @@ final readonly class Incidents
         }
         $this->run->loosen($position);
         // What a fault asked for is undone as far as its rule says; anything else that comes loose has lost all it had.
-        if ($anchor !== null && ! ($asked && $undo === Undo::Loosening)) {
+        if ($anchor !== null && ! ($asked && $undo === ReworkStart::Loosening)) {
             $this->run->faults->forget($position, $this->run->faults->from($undo, $anchor, $position) ?? 0);
         }
     }
@@ -133,7 +133,7 @@ final readonly class Incidents
         $this->run->faults->replaced($position);
         $this->run->fasteners->replaced($position);
         if ($anchor !== null) {
-            $this->run->faults->forget($position, $this->run->faults->from(Undo::Beginning, $anchor, $position) ?? 0);
+            $this->run->faults->forget($position, $this->run->faults->from(ReworkStart::Beginning, $anchor, $position) ?? 0);
         }
     }
 

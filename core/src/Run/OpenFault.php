@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Fault\Duty;
+use Tekkal\Core\Fault\FaultCase;
 
 /** A fault as it stands: what is still to be done about it, position by position, and whether somebody has to decide. */
 final readonly class OpenFault

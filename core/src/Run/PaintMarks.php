@@ -6,7 +6,7 @@ namespace Tekkal\Core\Run;
 
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
-use Tekkal\Core\Procedure\StageKind;
+use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Unit\Written;
 
 /** What should be on the metal at one position: a stroke per round done, old strokes beside a redo, a fault, a line. */

@@ -7,8 +7,8 @@ namespace Tekkal\Core\Run;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Judgement;
 use Tekkal\Core\Acceptance\Verdict;
-use Tekkal\Core\Procedure\Attestation;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\Attestation;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\CheckAnswered;
 use Tekkal\Core\Run\Event\ClickAttested;
@@ -73,13 +73,13 @@ final class Results
         };
     }
 
-    public static function given(RunFold $run, Step $step, Event $event): ?Given
+    public static function given(RunFold $run, Step $step, Event $event): ?ResultInput
     {
         return match (true) {
-            $event instanceof ReadingTaken => Given::reading($event),
-            $event instanceof StrokeAdded => new Given($event->id, $step->id, $run->steps->sum($step->id, $event->angle), ReadingSource::Typed, $event->tool, $event->stamp),
-            $event instanceof ClickAttested => Given::word($event->id, $step->id, $event->tool, $event->stamp, $run->settingOf($event->tool)),
-            $event instanceof StepAttested, $event instanceof CheckAnswered, $event instanceof MovementSeen, $event instanceof GaveWay => Given::word($event->id, $step->id, null, $event->stamp),
+            $event instanceof ReadingTaken => ResultInput::reading($event),
+            $event instanceof StrokeAdded => new ResultInput($event->id, $step->id, $run->steps->sum($step->id, $event->angle), ReadingSource::Typed, $event->tool, $event->stamp),
+            $event instanceof ClickAttested => ResultInput::word($event->id, $step->id, $event->tool, $event->stamp, $run->settingOf($event->tool)),
+            $event instanceof StepAttested, $event instanceof CheckAnswered, $event instanceof MovementSeen, $event instanceof GaveWay => ResultInput::word($event->id, $step->id, null, $event->stamp),
             default => null,
         };
     }

@@ -7,11 +7,12 @@ namespace Tekkal\Core\Run;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Judgement;
 use Tekkal\Core\Acceptance\Verdict;
-use Tekkal\Core\Procedure\Attestation;
-use Tekkal\Core\Procedure\Fault;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\StageKind;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\Attestation;
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Fault\FaultCase;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\ReadingTaken;
@@ -34,7 +35,7 @@ final class RunFold
 
     public readonly FastenerBook $fasteners;
 
-    public readonly FaultBook $faults;
+    public readonly OpenFaults $faults;
 
     public readonly Guard $guard;
 
@@ -72,7 +73,7 @@ final class RunFold
     {
         $this->steps = new StepBook($plan);
         $this->fasteners = new FastenerBook($plan);
-        $this->faults = new FaultBook($plan, $this->steps, $this->fasteners);
+        $this->faults = new OpenFaults($plan, $this->steps, $this->fasteners);
         $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults);
         $this->judge = new Judge($plan, $this->steps, $this->fasteners);
         $this->timing = new Timing($plan, $this->steps, $this->fasteners);
@@ -276,7 +277,7 @@ final class RunFold
         foreach ($open as $step) {
             $judged = $this->judgeInRound($event, $step, $open);
             if ($judged instanceof Judgement) {
-                $given = Given::word($event->id.':'.$step->position, $step->id, $event->tool, $event->stamp, $this->settingOf($event->tool));
+                $given = ResultInput::word($event->id.':'.$step->position, $step->id, $event->tool, $event->stamp, $this->settingOf($event->tool));
                 $this->stand($step, $given, Outcome::applied($judged), null);
             }
         }
@@ -322,7 +323,7 @@ final class RunFold
         }
     }
 
-    private function stand(Step $step, Given $given, Outcome $outcome, ?ReadingTaken $event): void
+    private function stand(Step $step, ResultInput $given, Outcome $outcome, ?ReadingTaken $event): void
     {
         if ($outcome->judgement === null) {
             return;

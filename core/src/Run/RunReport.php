@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Step;
 
 /** A run as plain data: state, next steps, verdicts. */
 final readonly class RunReport
@@ -24,7 +24,7 @@ final readonly class RunReport
             'next_step' => $state->nextStep,
             'interrupted_at' => $state->interruptedAt,
             'under_way' => array_map(fn ($angle): string => $angle->typeset(), $state->underWay),
-            'ways_on' => array_map(fn (WayOn $w): array => ['do' => $w->do, 'at' => $w->at, 'sentence' => $w->sentence], $advice->waysOn()),
+            'ways_on' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'at' => $w->at, 'sentence' => $w->sentence], $advice->nextActions()),
             'steps' => array_map(fn (Step $s): array => $this->step($state, $s), $this->run->plan->steps),
             'waiting' => array_map(fn (Choice $c): array => ['step' => $c->step, 'allowed' => $c->allowed, 'why' => $c->why], $advice->choices()),
             'faults' => array_map(fn (OpenFault $f): array => (array) $f, $state->faults),

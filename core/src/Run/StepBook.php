@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\StageKind;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Unit\Written;
 
 /** What each step stands on while a run is folded: its attempts, its strokes, what is put off. */
@@ -97,7 +97,7 @@ final class StepBook
         return $live?->reading->id === $given ? $live : null;
     }
 
-    public function add(Given $given, Outcome $outcome): void
+    public function add(ResultInput $given, Outcome $outcome): void
     {
         if ($outcome->judgement === null || ! $this->plan->has($given->step)) {
             return; // a stored outcome that does not fit this plan changes nothing

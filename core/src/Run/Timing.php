@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Agent;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\Agent;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Unit\Duration;
 
 /** The time limits of a step: the working time of what is on its threads, and how soon after another round it must come. */

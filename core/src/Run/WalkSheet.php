@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Unit;
 

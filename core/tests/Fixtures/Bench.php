@@ -7,8 +7,8 @@ namespace Tekkal\Core\Tests\Fixtures;
 use DateTimeImmutable;
 use DateTimeZone;
 use RuntimeException;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\EventReader;
@@ -147,7 +147,7 @@ final class Bench
     /** @return list<string> what may be done now, as "do at" */
     public function ways(): array
     {
-        return array_map(fn ($w): string => trim("$w->do $w->at"), $this->advice()->waysOn());
+        return array_map(fn ($w): string => trim("$w->do $w->at"), $this->advice()->nextActions());
     }
 
     public function stamp(string $person = 'ann'): Stamp

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Fixtures;
 
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\Revision;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\Plan\Plan;
 
 /**
  * Two four-bolt main caps: inner bolts +80° and outer +53° after the same 15 lbf·ft. Common practice, no source;

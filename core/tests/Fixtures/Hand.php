@@ -6,11 +6,11 @@ namespace Tekkal\Core\Tests\Fixtures;
 
 use RuntimeException;
 use Tekkal\Core\Acceptance\Window;
-use Tekkal\Core\Procedure\CheckKind;
-use Tekkal\Core\Procedure\StageKind;
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Document\CheckKind;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\Outcome;
-use Tekkal\Core\Run\WayOn;
 use Tekkal\Core\Unit\Written;
 
 /** Does at a bench whatever the core says may be done, and does it well. */
@@ -20,7 +20,7 @@ final readonly class Hand
     {
     }
 
-    public function follow(WayOn $way): Outcome
+    public function follow(NextAction $way): Outcome
     {
         $at = $way->at;
 

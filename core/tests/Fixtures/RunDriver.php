@@ -6,7 +6,7 @@ namespace Tekkal\Core\Tests\Fixtures;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\RunBegun;

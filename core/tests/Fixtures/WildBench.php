@@ -6,7 +6,7 @@ namespace Tekkal\Core\Tests\Fixtures;
 
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
 
 /** Somebody who does anything at any moment; drawn by seed, so that it can be repeated. */
 final class WildBench
@@ -17,7 +17,7 @@ final class WildBench
         $bench = new Bench($example);
         $hand = new Hand($bench);
         for ($i = 0; $i < $events && ! $bench->state()->finished; $i++) {
-            $ways = $bench->advice()->waysOn();
+            $ways = $bench->advice()->nextActions();
             $random->getInt(0, 9) < 6 && $ways[0]->do !== 'finish'
                 ? $hand->follow($ways[$random->getInt(0, count($ways) - 1)])
                 : self::whatever($bench, $random);

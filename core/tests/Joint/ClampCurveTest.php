@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Joint\ClampCurve;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Joint\JointData;
-use Tekkal\Core\Procedure\JointOf;
+use Tekkal\Core\Plausibility\JointInput;
 
 /** The curve is the estimate, point by point; {@see EstimateTest} holds that to VDI 2230-1. */
 final class ClampCurveTest extends TestCase
@@ -44,6 +44,6 @@ final class ClampCurveTest extends TestCase
 
     private static function joint(): JointData
     {
-        return JointOf::fastener(['thread' => 'M10', 'strength' => '10.9', 'head' => 'hex', 'geometry' => ['bearing_diameter' => '14.63 mm', 'hole_diameter' => '11 mm', 'grip_length' => '60 mm', 'members' => [['material' => 'steel']]]], 'engine oil');
+        return JointInput::fastener(['thread' => 'M10', 'strength' => '10.9', 'head' => 'hex', 'geometry' => ['bearing_diameter' => '14.63 mm', 'hole_diameter' => '11 mm', 'grip_length' => '60 mm', 'members' => [['material' => 'steel']]]], 'engine oil');
     }
 }

@@ -48,7 +48,7 @@ final class Errands
     {
         $hand = new Hand($bench);
         for ($i = 0; $i < 600 && ! $bench->state()->finished; $i++) {
-            $ways = $bench->advice()->waysOn();
+            $ways = $bench->advice()->nextActions();
             $hand->follow($ways[count($ways) - 1]);
         }
 
@@ -300,9 +300,9 @@ final class Errands
         $bench = new Bench('18-locker-in-time');
         $agent = $bench->fold->plan->agents[0];
         $bench->does('agent_applied', ['agent' => $agent->key, 'positions' => array_map(strval(...), array_keys($bench->fold->plan->positions)), 'lot' => 'L3']);
-        (new Hand($bench))->follow($bench->advice()->waysOn()[0]);
+        (new Hand($bench))->follow($bench->advice()->nextActions()[0]);
         $bench->wait(3600);
-        (new Hand($bench))->follow($bench->advice()->waysOn()[0]);
+        (new Hand($bench))->follow($bench->advice()->nextActions()[0]);
         $bench->readsByAnotherClock((string) $bench->state()->nextStep, '15 lbf·ft');
 
         return self::toTheEnd($bench);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tests\Lives;
 
 use RuntimeException;
-use Tekkal\Core\Procedure\Plan;
-use Tekkal\Core\Procedure\PlanReader;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\PlanReader;
 
 /**
  * One run as it went, kept for good: a line that names its document and plan, then each event as a file writes it, with

@@ -7,9 +7,9 @@ namespace Tekkal\Core\Tests\Lives;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
-use Tekkal\Core\Procedure\StageKind;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Run\EventReader;
 
 /** Runs as they went when their format was written. Whatever is moved or renamed since, they fold to what they were. */

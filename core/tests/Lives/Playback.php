@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Lives;
 
-use Tekkal\Core\Procedure\Plan;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\EventReader;
 use Tekkal\Core\Run\Outcome;

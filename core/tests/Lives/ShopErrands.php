@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Lives;
 
-use Tekkal\Core\Procedure\Step;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Tests\Fixtures\Bench;
 

@@ -136,14 +136,13 @@ final class BuildAuditTest extends TestCase
     /** @param  bool|null  $later what the tools' next calibration found; null when there was none */
     private function reply(Question $question, ?RunState $state, ?string $notInForce = null, int $setAside = 0, ?bool $later = true): Reply
     {
-        $revision = CommonPractice::revision();
         $calibrations = [new Calibration('c1', Day::of('2026-02-28'), Day::of('2026-08-31'), true)];
         if ($later !== null) {
             $calibrations[] = new Calibration('c2', Day::of('2026-10-01'), Day::of('2027-03-31'), $later);
         }
         $tool = fn (string $code): ToolEvidence => new ToolEvidence($code, new CalibrationHistory($calibrations));
         $audit = new BuildAudit(
-            [new JointEvidence('Main caps', CommonPractice::plan(), $revision->map, $state, $notInForce, $setAside)],
+            [new JointEvidence('Main caps', CommonPractice::plan(), $state, $notInForce, $setAside)],
             ['torque' => $tool('W-1'), 'angle' => $tool('G-1')],
             new DateTimeZone('Europe/London'),
         );

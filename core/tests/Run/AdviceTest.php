@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tests\Run;
 
 use PHPUnit\Framework\TestCase;
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\RunFinished;
 use Tekkal\Core\Run\RunFold;
@@ -50,7 +50,7 @@ final class AdviceTest extends TestCase
     {
         $fold = new RunFold(CommonPractice::plan());
         $advice = new Advice($fold);
-        self::assertSame(['begin'], array_map(fn ($w): string => $w->do, $advice->waysOn()));
+        self::assertSame(['begin'], array_map(fn ($w): string => $w->do, $advice->nextActions()));
         self::assertSame('The run had not been begun.', $advice->choices()[0]->why);
 
         $bench = (new Bench('06-wheels-held', function (array $d): array {
@@ -67,7 +67,7 @@ final class AdviceTest extends TestCase
     public function test_a_redo_of_nothing_costs_nothing(): void
     {
         $bench = new Bench('04-head-two-sizes');
-        $price = $bench->advice()->price(Fault::DroppedWrench, $bench->fold->plan->step('snug_large:a2:1'));
+        $price = $bench->advice()->redoCost(Fault::DroppedWrench, $bench->fold->plan->step('snug_large:a2:1'));
 
         self::assertSame([[], [], [], 0, '0 positions loosened, 0 results lost; no new parts.'], [$price->positions, $price->fasteners, $price->gaskets, $price->results, $price->sentence()]);
     }

@@ -7,7 +7,7 @@ namespace Tekkal\Core\Tests\Run;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use ReflectionClass;
-use Tekkal\Core\Procedure\InvalidDocument;
+use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Run\Event\Deferred;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\ReadingTaken;

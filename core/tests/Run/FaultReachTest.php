@@ -6,7 +6,7 @@ namespace Tekkal\Core\Tests\Run;
 
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\Verdict;
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Tests\Fixtures\Bench;
 

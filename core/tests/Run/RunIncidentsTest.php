@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tests\Run;
 
 use PHPUnit\Framework\TestCase;
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\AttemptStatus;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
@@ -91,12 +91,12 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = (new Bench('04-head-two-sizes'))->round('snug_large');
         $step = $bench->fold->plan->step('turn_large:a2:1');
-        self::assertSame('6 positions loosened, 6 results lost; 6 new m11.', $bench->advice()->price(Fault::Over, $step)->sentence(), 'an over-turned single-use bolt of a joint that is redone whole; on the small ones nothing was done');
-        self::assertSame([], $bench->advice()->price(Fault::Short, $step)->fasteners, 'none has begun its yield stage');
+        self::assertSame('6 positions loosened, 6 results lost; 6 new m11.', $bench->advice()->redoCost(Fault::Over, $step)->sentence(), 'an over-turned single-use bolt of a joint that is redone whole; on the small ones nothing was done');
+        self::assertSame([], $bench->advice()->redoCost(Fault::Short, $step)->fasteners, 'none has begun its yield stage');
 
         $bench->reads('turn_large:a2:1', '150°');
         $bench->reads('turn_large:b2:1', '150°');
-        $price = $bench->advice()->price(Fault::Short, $bench->fold->plan->step('turn_large:a3:1'));
+        $price = $bench->advice()->redoCost(Fault::Short, $bench->fold->plan->step('turn_large:a3:1'));
         self::assertSame(['m11' => 2], $price->fasteners);
         self::assertSame(['head gasket'], $price->gaskets);
         self::assertSame(8, $price->results);

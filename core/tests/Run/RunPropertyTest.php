@@ -67,7 +67,7 @@ final class RunPropertyTest extends TestCase
         }
         $hand = new Hand($bench);
         for ($i = 0; $i < 600 && ! $bench->state()->finished; $i++) {
-            $ways = $bench->advice()->waysOn();
+            $ways = $bench->advice()->nextActions();
             self::assertNotSame([], $ways);
             // Whoever decides comes first; what is done is done well.
             $way = $ways[count($ways) - 1];

@@ -7,7 +7,7 @@ namespace Tekkal\Core\Tests\Run;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;

@@ -780,7 +780,7 @@ export interface components {
             sources: components["schemas"]["CitedSource"][];
             cautions: string[];
         };
-        DraftLook: {
+        DraftAssessment: {
             problems: components["schemas"]["Fault"][];
             not_approvable: string[];
             line: string;
@@ -1294,7 +1294,7 @@ export type Challenge = components['schemas']['Challenge'];
 export type LoadBand = components['schemas']['LoadBand'];
 export type StageOrder = components['schemas']['StageOrder'];
 export type SheetBody = components['schemas']['SheetBody'];
-export type DraftLook = components['schemas']['DraftLook'];
+export type DraftAssessment = components['schemas']['DraftAssessment'];
 export type Side = components['schemas']['Side'];
 export type SideBySide = components['schemas']['SideBySide'];
 export type RevisionSheet = components['schemas']['RevisionSheet'];

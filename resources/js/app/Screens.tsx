@@ -26,7 +26,7 @@ const Build = lazy(() => import('@/areas/builds').then((m) => ({ default: m.Buil
 const Crib = lazy(() => import('@/areas/crib').then((m) => ({ default: m.Crib })));
 const Audit = lazy(() => import('@/areas/audit').then((m) => ({ default: m.Audit })));
 const Sheet = lazy(() => import('@/areas/audit').then((m) => ({ default: m.Sheet })));
-const Hook = lazy(() => import('@/areas/bench').then((m) => ({ default: m.Hook })));
+const JobHook = lazy(() => import('@/areas/bench').then((m) => ({ default: m.JobHook })));
 const KeepSending = lazy(() => import('@/areas/bench').then((m) => ({ default: m.KeepSending })));
 const BenchLock = lazy(() => import('@/areas/bench').then((m) => ({ default: m.BenchLock })));
 const WithLastSeq = lazy(() => import('@/areas/bench').then((m) => ({ default: m.WithLastSeq })));
@@ -47,7 +47,7 @@ export function Screens() {
               path="/bench/sign-in"
               element={device ? <WithLastSeq>{(lastSeq) => <BenchSignIn lastSeq={lastSeq} />}</WithLastSeq> : <BenchSignIn lastSeq={nothing} />}
             />
-            <Route element={<Behind kind="desk" person={person} />}>
+            <Route element={<RequireSignIn kind="desk" person={person} />}>
               <Route element={<DeskFrame />}>
                 <Route path="/library" element={<LibraryFrame />}>
                   <Route index element={<LibraryList />} />
@@ -68,9 +68,9 @@ export function Screens() {
                 <Route path="*" element={<NotFound />} />
               </Route>
             </Route>
-            <Route element={<Behind kind="bench" person={person} />}>
+            <Route element={<RequireSignIn kind="bench" person={person} />}>
               <Route element={<Locking />}>
-                <Route path="/bench" element={<Hook notices={<Notices big />} />} />
+                <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
                 <Route path="/bench/runs/:run" element={<Run />} />
               </Route>
             </Route>
@@ -82,7 +82,7 @@ export function Screens() {
 }
 
 /** Lets through whoever is signed in at the right kind of place; the address asked for is kept for afterwards. */
-function Behind({ kind, person }: { kind: Me['kind']; person: Me | null }) {
+function RequireSignIn({ kind, person }: { kind: Me['kind']; person: Me | null }) {
   const { pathname, search } = useLocation();
   if (person?.kind === kind) return <Outlet />;
   if (person) return <Navigate replace to={home(person)} />;

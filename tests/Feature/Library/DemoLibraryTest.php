@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Library;
 
 use PHPUnit\Framework\TestCase;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
-use Tekkal\Core\Procedure\Plausibility;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\Plausibility\Plausibility;
 
 /** The demo's library, as the core sees it. */
 final class DemoLibraryTest extends TestCase

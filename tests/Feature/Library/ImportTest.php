@@ -17,8 +17,8 @@ use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
-use Tekkal\Core\Procedure\DocumentReader;
-use Tekkal\Core\Procedure\Expander;
+use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Plan\Expander;
 use Tests\Feature\FeatureTestCase;
 use Tests\Feature\World;
 

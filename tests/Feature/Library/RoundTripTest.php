@@ -8,7 +8,7 @@ use App\Library\Actions\WriteImport;
 use App\Library\ImportPlan;
 use App\Library\Queries\Export;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Procedure\LibraryDocument;
+use Tekkal\Core\Document\LibraryDocument;
 use Tests\Feature\FeatureTestCase;
 
 /** A whole library goes out as a file and comes in elsewhere as what it was: here the demo's, into a shop that has none of it. */

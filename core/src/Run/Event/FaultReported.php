@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run\Event;
 
-use Tekkal\Core\Procedure\Fault;
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\Stamp;
 
 /** Somebody says what went wrong at a step, where no other event says it. */

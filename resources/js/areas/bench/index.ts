@@ -1,5 +1,5 @@
 export { KeepSending } from './KeepSending';
-export { Hook } from './screens/Hook';
+export { JobHook } from './screens/JobHook';
 export { Run } from './screens/Run';
 export { BenchLock } from './lock/BenchLock';
 export { WithLastSeq } from './WithLastSeq';

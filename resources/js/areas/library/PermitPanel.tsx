@@ -1,6 +1,6 @@
 import { post } from '@/api/client';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
+import { Select } from '@/ui/Select';
 import { TextArea } from '@/ui/TextArea';
 import { FormPanel } from './FormPanel';
 import { ProcedureChoice } from './ProcedureChoice';
@@ -49,10 +49,10 @@ export function PermitPanel({ onClose }: { onClose: () => void }) {
         }}
         placeholder="Departs from which"
       />
-      <Pick
+      <Select
         label="In which round"
         value={form.stage}
-        onPick={put('stage')}
+        onValueChange={put('stage')}
         disabled={rounds.length === 0}
         options={[
           { value: '', text: 'in the whole procedure' },

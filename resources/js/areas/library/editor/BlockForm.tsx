@@ -1,11 +1,11 @@
 import { type Leg, type Stage, newKey, stageKeys, withField } from '@/lib/document';
 import { BLOCK_PARTS, LEG_FIELDS, choicesAt } from '@/lib/fields';
 import { freshStage } from '@/lib/stages';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from './FieldGrid';
 import type { ChangeStage } from './StageRung';
 import type { Editing } from './editor';
@@ -23,10 +23,10 @@ export function BlockForm({ editing, stage, onChange }: Props) {
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-3 items-end gap-3">
-        <Pick
+        <Select
           label="Its rounds go"
           value={stage.traversal ?? ''}
-          onPick={(v) => {
+          onValueChange={(v) => {
             onChange('traversal', (s) => withField(s, 'traversal', v));
           }}
           options={WAYS}
@@ -100,7 +100,7 @@ function Legs({ editing, stage, onChange }: Props) {
                 </div>
                 <span className="pb-2.5">no. {numbers(leg).join(', ')}</span>
                 <span className="pb-2">
-                  <Remove
+                  <RemoveButton
                     label={`Take leg ${leg.name ?? leg.key} out`}
                     onClick={() => {
                       put(legs.filter((l) => l.key !== leg.key));
@@ -113,7 +113,7 @@ function Legs({ editing, stage, onChange }: Props) {
         </ol>
       )}
       {selected.length > 0 && (
-        <Another
+        <AddButton
           text={`A leg of the ${String(selected.length)} selected on the map`}
           onAdd={() => {
             const key = newKey(

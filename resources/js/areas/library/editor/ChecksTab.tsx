@@ -1,9 +1,9 @@
 import { type Check, newKey, withField } from '@/lib/document';
 import { CHECK_FIELDS, CHECK_KINDS, choicesAt, limitFields } from '@/lib/fields';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from './FieldGrid';
 import type { Editing } from './editor';
 
@@ -29,15 +29,15 @@ export function ChecksTab({ doc, edit }: Editing) {
                 put(c.key)('name', e.target.value);
               }}
             />
-            <Pick
+            <Select
               label="Kind"
               value={c.kind}
-              onPick={(v) => {
+              onValueChange={(v) => {
                 put(c.key)('kind', v);
               }}
               options={CHECK_KINDS}
             />
-            <Remove
+            <RemoveButton
               label={`Take check ${c.name} out`}
               onClick={() => {
                 edit('check', (d) => ({ ...d, checks: (d.checks ?? []).filter((o) => o.key !== c.key) }));
@@ -57,7 +57,7 @@ export function ChecksTab({ doc, edit }: Editing) {
           </div>
         </fieldset>
       ))}
-      <Another
+      <AddButton
         text="Another check"
         onAdd={() => {
           edit('check', (d) => ({

@@ -1,9 +1,9 @@
 import { type Conflict, allStages, newKey, withField } from '@/lib/document';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import type { Editing } from './editor';
 
 /** Where sources disagree: who says what, and what was decided. Both sides stay on record. */
@@ -26,15 +26,15 @@ export function ConflictForm({ doc, edit }: Editing) {
                 change(c.key, 'about', (now) => ({ ...now, about: e.target.value }));
               }}
             />
-            <Pick
+            <Select
               label="Round"
               value={c.stage ?? ''}
-              onPick={(v) => {
+              onValueChange={(v) => {
                 change(c.key, 'stage', (now) => withField(now, 'stage', v));
               }}
               options={[{ value: '', text: 'the whole procedure' }, ...allStages(doc.stages).map((s) => ({ value: s.key, text: s.name ?? s.key }))]}
             />
-            <Remove
+            <RemoveButton
               label={`Take the conflict about ${c.about} out`}
               onClick={() => {
                 edit('conflict', (d) =>
@@ -53,16 +53,16 @@ export function ConflictForm({ doc, edit }: Editing) {
             };
             return (
               <div key={i} className="mt-1.5 grid grid-cols-[1fr_1fr] gap-2">
-                <Pick label={`Side ${String(i + 1)} of ${c.about}`} hideLabel value={side.source} onPick={put('source')} options={sources} />
+                <Select label={`Side ${String(i + 1)} of ${c.about}`} hideLabel value={side.source} onValueChange={put('source')} options={sources} />
                 <Cell label={`What side ${String(i + 1)} of ${c.about} says`} placeholder="says, as printed" value={side.says} onType={put('says')} />
               </div>
             );
           })}
           <div className="mt-1.5 grid grid-cols-[1fr_1fr] items-end gap-2">
-            <Pick
+            <Select
               label="Followed is"
               value={c.decided ?? ''}
-              onPick={(v) => {
+              onValueChange={(v) => {
                 change(c.key, 'decided', (now) => withField(now, 'decided', v));
               }}
               options={[{ value: '', text: 'not decided' }, ...sources.filter((s) => c.sides.some((side) => side.source === s.value))]}
@@ -78,7 +78,7 @@ export function ConflictForm({ doc, edit }: Editing) {
         </div>
       ))}
       {doc.sources.length > 1 ? (
-        <Another
+        <AddButton
           text="They disagree about something"
           onAdd={() => {
             edit('conflict', (d) => ({

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { DraftSheet } from '@/api/types';
 import { Loaded } from '@/ui/states';
-import { Views } from '@/ui/Views';
+import { Tabs } from '@/ui/Tabs';
 import { BenchTab } from './BenchTab';
 import { ChecksTab } from './ChecksTab';
 import { ConflictPanel } from './ConflictPanel';
@@ -11,14 +11,14 @@ import { EditorHead } from './EditorHead';
 import { FastenersTab } from './FastenersTab';
 import { GroundsTab } from './GroundsTab';
 import { JointTab } from './JointTab';
-import { LookPane } from './LookPane';
+import { AssessmentPane } from './AssessmentPane';
 import { MapPane } from './MapPane';
 import { MapTab } from './MapTab';
 import { OrdersTab } from './OrdersTab';
 import { RoundsTab } from './RoundsTab';
 import { TextTab } from './TextTab';
 import type { Editing } from './editor';
-import { useLook } from './useLook';
+import { useAssessment } from './useAssessment';
 import { fetchDraft, useWork } from './useWork';
 
 /** Writing a procedure: its parts on the left, what it looks like and what it means on the right. */
@@ -41,7 +41,7 @@ function Desk({ sheet }: { sheet: DraftSheet }) {
   const [round, show] = useState<string | null>(null);
   const [params, setParams] = useSearchParams();
   const { doc, answers } = work.work;
-  const { look, failed } = useLook(doc, sheet.based_on);
+  const { look, failed } = useAssessment(doc, sheet.based_on);
   useUndoKeys(work.undo, work.redo);
   const editing: Editing = {
     doc,
@@ -67,7 +67,7 @@ function Desk({ sheet }: { sheet: DraftSheet }) {
       {work.saving.state === 'conflict' && <ConflictPanel mine={work.work} conflict={work.saving} onSettle={work.settle} />}
       <div className="grid min-h-0 grow grid-cols-1 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,0.9fr)]">
         <section aria-label="Parts of the procedure" className="flex flex-col pt-2 lg:border-r lg:border-line">
-          <Views
+          <Tabs
             tight
             label="Parts of the procedure"
             value={params.get('part') ?? 'joint'}
@@ -90,7 +90,7 @@ function Desk({ sheet }: { sheet: DraftSheet }) {
         </section>
         <section aria-label="What it looks like and means" className="flex flex-col lg:sticky lg:top-0 lg:max-h-screen lg:overflow-auto">
           <MapPane {...editing} />
-          <LookPane {...editing} />
+          <AssessmentPane {...editing} />
         </section>
       </div>
     </main>

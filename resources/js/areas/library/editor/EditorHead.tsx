@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { post } from '@/api/client';
-import type { DraftLook, DraftSheet } from '@/api/types';
+import type { DraftAssessment, DraftSheet } from '@/api/types';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
@@ -9,7 +9,7 @@ import { useLibraryCommand } from '../queries';
 import type { Saving } from './editor';
 import type { useWork } from './useWork';
 
-type Props = { sheet: DraftSheet; work: ReturnType<typeof useWork>; look: DraftLook | undefined };
+type Props = { sheet: DraftSheet; work: ReturnType<typeof useWork>; look: DraftAssessment | undefined };
 
 const STATES: Record<Exclude<Saving['state'], 'failed' | 'conflict'>, string> = { saved: 'saved', changed: 'not saved yet', saving: 'saving …' };
 

@@ -9,7 +9,7 @@ import {
   MORE_GEOMETRY_FIELDS,
   SHANK_FIELDS,
 } from '@/lib/fields';
-import { Remove } from '@/ui/Remove';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from './FieldGrid';
 import { ThingList, thingsOf } from './ThingList';
 
@@ -35,7 +35,7 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
       <legend className="sr-only">Fastener {no}</legend>
       <div className="flex items-center justify-between">
         <h2 className="text-lg">Fastener {no}</h2>
-        <Remove label={`Take fastener ${String(no)} out`} onClick={onRemove} />
+        <RemoveButton label={`Take fastener ${String(no)} out`} onClick={onRemove} />
       </div>
       <div className="mt-1 flex flex-col gap-3">
         <FieldGrid fields={[...FASTENER_FIELDS, ...(fastener.reuse === 'up_to' ? [CYCLES_FIELD] : [])]} of={fastener} onPut={own} choices={choices} />

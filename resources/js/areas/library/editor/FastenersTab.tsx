@@ -1,9 +1,9 @@
 import { type Doc, type Fastener, newKey } from '@/lib/document';
 import { choicesAt } from '@/lib/fields';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { FastenerForm } from './FastenerForm';
 import { Surfaces } from './Surfaces';
 import type { Editing } from './editor';
@@ -30,7 +30,7 @@ export function FastenersTab({ doc, edit }: Editing) {
           }}
         />
       ))}
-      <Another
+      <AddButton
         text={doc.fasteners.length === 0 ? 'A fastener' : 'Another fastener'}
         onAdd={() => {
           edit('fastener', addFastener);
@@ -76,17 +76,17 @@ function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
                 <Cell label={`Name of group ${g.key}`} value={g.name} onType={change(g.key, 'name')} />
               </td>
               <td className="pr-1">
-                <Pick
+                <Select
                   label={`Fastener of group ${g.name}`}
                   hideLabel
                   value={g.fastener}
-                  onPick={change(g.key, 'fastener')}
+                  onValueChange={change(g.key, 'fastener')}
                   options={doc.fasteners.map((f) => ({ value: f.key, text: f.name }))}
                 />
               </td>
               <td className="w-28 text-right whitespace-nowrap text-soft">{doc.map.positions.filter((p) => p.group === g.key).length} on the map</td>
               <td className="w-8">
-                <Remove
+                <RemoveButton
                   label={`Take group ${g.name} out`}
                   onClick={() => {
                     edit('group', (d) => ({ ...d, groups: d.groups.filter((o) => o.key !== g.key) }));
@@ -97,7 +97,7 @@ function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
           ))}
         </tbody>
       </table>
-      <Another
+      <AddButton
         text="Another group"
         onAdd={() => {
           edit('group', (d) => ({

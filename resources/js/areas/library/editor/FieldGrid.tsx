@@ -1,7 +1,7 @@
 import type { Choices, FieldSpec } from '@/lib/fields';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
-import { Tick } from '@/ui/Tick';
+import { Select } from '@/ui/Select';
+import { Checkbox } from '@/ui/Checkbox';
 
 type Props = {
   fields: FieldSpec[];
@@ -23,15 +23,15 @@ export function FieldGrid({ fields, of, onPut, choices, columns = 'grid-cols-3' 
       {ticks.length > 0 && (
         <div className="flex flex-wrap gap-x-6 gap-y-2">
           {ticks.map((f) => (
-            <Tick
+            <Checkbox
               key={f.field}
               checked={of[f.field] === true}
-              onTick={(on) => {
+              onCheckedChange={(on) => {
                 onPut(f.field, on);
               }}
             >
               {f.label}
-            </Tick>
+            </Checkbox>
           ))}
         </div>
       )}
@@ -52,7 +52,7 @@ function OneField({ spec, of, onPut, choices }: OneProps) {
     const chosen = typeof value === 'string' ? value : '';
     // What the document says is shown even where it is none of what may be chosen: the core says what is wrong with it.
     const odd = chosen !== '' && !options.some((o) => o.value === chosen) ? [{ value: chosen, text: chosen.replaceAll('_', ' ') }] : [];
-    return <Pick label={spec.label} value={chosen} onPick={put} options={[{ value: '', text: spec.usual ?? 'choose …' }, ...odd, ...options]} />;
+    return <Select label={spec.label} value={chosen} onValueChange={put} options={[{ value: '', text: spec.usual ?? 'choose …' }, ...odd, ...options]} />;
   }
   const missing = typeof value === 'object' && value !== null && 'missing' in value ? String(value.missing) : null;
   return (
@@ -82,16 +82,16 @@ function Several({ spec, of, onPut, choices }: OneProps) {
       <legend className="mb-1 text-sm text-soft">{spec.label}</legend>
       <div className="flex flex-wrap gap-x-6 gap-y-1">
         {[...options, ...lost].map((o) => (
-          <Tick
+          <Checkbox
             key={o.value}
             checked={chosen.includes(o.value)}
-            onTick={(on) => {
+            onCheckedChange={(on) => {
               // What is ticked comes last: where the order counts it is that of ticking, and what stood there keeps its own.
               onPut(spec.field, on ? [...chosen, o.value] : chosen.filter((c) => c !== o.value));
             }}
           >
             {o.text}
-          </Tick>
+          </Checkbox>
         ))}
       </div>
     </fieldset>

@@ -1,9 +1,9 @@
 import { type Doc, newKey } from '@/lib/document';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
-import { Pick } from '@/ui/Pick';
-import { PickThen } from '@/ui/PickThen';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { SelectWithButton } from '@/ui/SelectWithButton';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { useSources } from '../queries';
 import { SOURCE_KIND_OPTIONS } from '../words';
 import { ConflictForm } from './ConflictForm';
@@ -63,15 +63,15 @@ function Cited({ doc, edit }: Editing) {
               disabled={s.record !== undefined && field !== 'page'}
             />
           ))}
-          <Pick
+          <Select
             label={`Whose document source ${s.title || s.key} is`}
             hideLabel
             value={s.kind}
-            onPick={change(s.key, 'kind')}
+            onValueChange={change(s.key, 'kind')}
             options={SOURCE_KIND_OPTIONS}
             disabled={s.record !== undefined}
           />
-          <Remove
+          <RemoveButton
             label={`Take source ${s.title || s.key} out`}
             onClick={() => {
               edit('source', (d) => ({ ...d, sources: d.sources.filter((o) => o.key !== s.key) }));
@@ -80,14 +80,14 @@ function Cited({ doc, edit }: Editing) {
         </div>
       ))}
       <div className="mt-2 flex items-end gap-3">
-        <PickThen
+        <SelectWithButton
           className="min-w-0 grow"
           label="Cite from the register"
           verb="Cite it"
           onDo={cite}
           options={register.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))}
         />
-        <Another
+        <AddButton
           text="Another, not on record"
           className="h-[42px]"
           onAdd={() => {

@@ -1,11 +1,11 @@
 import type { Doc } from '@/lib/document';
 import { newKey, withField } from '@/lib/document';
 import type { MapPart } from '@/lib/drawing';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { TextArea } from '@/ui/TextArea';
 import type { Editing } from './editor';
 
@@ -37,11 +37,11 @@ export function JointTab({ doc, edit }: Editing) {
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <div className="grid grid-cols-2 gap-3">
-        <Pick label="Risk class" value={doc.risk_class} onPick={put('risk_class')} options={RISKS} />
-        <Pick
+        <Select label="Risk class" value={doc.risk_class} onValueChange={put('risk_class')} options={RISKS} />
+        <Select
           label="It is for"
           value={typeof doc.purpose === 'string' ? doc.purpose : 'tightening'}
-          onPick={(v) => {
+          onValueChange={(v) => {
             put('purpose')(v === 'tightening' ? '' : v);
           }}
           options={PURPOSES}
@@ -64,7 +64,7 @@ export function JointTab({ doc, edit }: Editing) {
             mapField('height')(e.target.value);
           }}
         />
-        <Pick label="Front of the engine at the" value={doc.map.front} onPick={mapField('front')} options={FRONTS} />
+        <Select label="Front of the engine at the" value={doc.map.front} onValueChange={mapField('front')} options={FRONTS} />
       </div>
       <Parts doc={doc} edit={edit} />
       <TextArea
@@ -122,11 +122,11 @@ function Parts({ doc, edit }: Given) {
                 />
               </td>
               <td className="pr-1">
-                <Pick
+                <Select
                   label={`Part ${p.name} is drawn as`}
                   hideLabel
                   value={p.shape}
-                  onPick={(v) => {
+                  onValueChange={(v) => {
                     change(p.key, 'shape', v);
                   }}
                   options={SHAPES}
@@ -146,7 +146,7 @@ function Parts({ doc, edit }: Given) {
                 </td>
               ))}
               <td>
-                <Remove
+                <RemoveButton
                   label={`Take part ${p.name} out`}
                   onClick={() => {
                     edit('part', (d) => ({ ...d, map: { ...d.map, parts: d.map.parts.filter((q) => q.key !== p.key) } }));
@@ -157,7 +157,7 @@ function Parts({ doc, edit }: Given) {
           ))}
         </tbody>
       </table>
-      <Another
+      <AddButton
         text="Another part"
         onAdd={() => {
           edit('part', addPart);

@@ -4,7 +4,7 @@ import { addPositions } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
+import { Select } from '@/ui/Select';
 import { useForm } from '../useForm';
 import type { Editing } from './editor';
 
@@ -84,12 +84,12 @@ export function LayoutForm({ doc, edit, select }: Editing) {
       }}
     >
       <div className="grid grid-cols-4 items-end gap-x-3 gap-y-2">
-        <Pick label="Lay out" value={form.pattern} onPick={put('pattern')} options={PATTERNS} />
+        <Select label="Lay out" value={form.pattern} onValueChange={put('pattern')} options={PATTERNS} />
         {needs.map(([field, label]) => (
           <Field key={field} label={label} inputMode="decimal" {...bind(field)} />
         ))}
-        <Pick label="of group" value={group} onPick={put('group')} options={doc.groups.map((g) => ({ value: g.key, text: g.name }))} />
-        <Pick label="in part" value={part} onPick={put('part')} options={doc.map.parts.map((p) => ({ value: p.key, text: p.name }))} />
+        <Select label="of group" value={group} onValueChange={put('group')} options={doc.groups.map((g) => ({ value: g.key, text: g.name }))} />
+        <Select label="in part" value={part} onValueChange={put('part')} options={doc.map.parts.map((p) => ({ value: p.key, text: p.name }))} />
         <Button type="submit" className="h-[42px]" disabled={lay.isPending}>
           Put them in
         </Button>

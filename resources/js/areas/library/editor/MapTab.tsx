@@ -1,7 +1,7 @@
 import { removePositions, withField, withPositions } from '@/lib/document';
 import { Button } from '@/ui/Button';
 import { Cell } from '@/ui/Cell';
-import { PickThen } from '@/ui/PickThen';
+import { SelectWithButton } from '@/ui/SelectWithButton';
 import { CsvForm } from './CsvForm';
 import { LayoutForm } from './LayoutForm';
 import type { Editing } from './editor';
@@ -22,7 +22,7 @@ export function MapTab(editing: Editing) {
       {doc.map.positions.length > 0 && (
         <>
           <div className="flex flex-wrap items-end gap-3 border-t border-hair pt-3">
-            <PickThen
+            <SelectWithButton
               className="w-68"
               label="Those selected are of"
               verb="Put in group"
@@ -30,7 +30,7 @@ export function MapTab(editing: Editing) {
               options={groups}
               disabled={selected.length === 0}
             />
-            <PickThen className="w-68" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
+            <SelectWithButton className="w-68" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
           </div>
           <p className="flex gap-3">
             <Button

@@ -6,7 +6,7 @@ import { newKey, numberedBy, withOrder } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
+import { Select } from '@/ui/Select';
 import type { Editing } from './editor';
 
 const NEW = '+';
@@ -57,10 +57,10 @@ export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <div className="grid grid-cols-2 gap-3">
-        <Pick
+        <Select
           label="Order"
           value={sequence ? chosen : NEW}
-          onPick={(v) => {
+          onValueChange={(v) => {
             setChosen(v);
             touch(null);
           }}

@@ -6,7 +6,7 @@ import { sentenceOf } from '@/lib/problem';
 import { STAGE_KINDS, freshStage } from '@/lib/stages';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
+import { Select } from '@/ui/Select';
 import { StageRung } from './StageRung';
 import type { Editing } from './editor';
 
@@ -78,7 +78,13 @@ function AddStage({ doc, edit, show }: Editing) {
   const [kind, setKind] = useState('torque');
   return (
     <div className="flex items-end gap-3">
-      <Pick className="w-56" label="Another round" value={kind} onPick={setKind} options={[...STAGE_KINDS, { value: 'block', text: 'a block of rounds' }]} />
+      <Select
+        className="w-56"
+        label="Another round"
+        value={kind}
+        onValueChange={setKind}
+        options={[...STAGE_KINDS, { value: 'block', text: 'a block of rounds' }]}
+      />
       <Button
         small
         className="h-[42px]"

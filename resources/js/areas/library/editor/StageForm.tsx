@@ -2,7 +2,7 @@ import { type Stage, unshownStage, withField, withInner } from '@/lib/document';
 import { HELD_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from '@/lib/fields';
 import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from '@/lib/stages';
 import { Field } from '@/ui/Field';
-import { Pick } from '@/ui/Pick';
+import { Select } from '@/ui/Select';
 import { BlockForm } from './BlockForm';
 import { FieldGrid } from './FieldGrid';
 import { JsonField } from './JsonField';
@@ -50,10 +50,10 @@ function RoundForm({ editing, stage, onChange }: Props) {
   return (
     <>
       <div className="grid grid-cols-3 gap-3">
-        <Pick
+        <Select
           label="Kind"
           value={kind}
-          onPick={(v) => {
+          onValueChange={(v) => {
             put('kind', v);
           }}
           options={STAGE_KINDS}
@@ -93,10 +93,10 @@ function RoundForm({ editing, stage, onChange }: Props) {
 function OrderPick({ editing, stage, onPick }: { editing: Editing; stage: Stage; onPick: (field: string, value: unknown) => void }) {
   const own = Array.isArray(stage.sequence);
   return (
-    <Pick
+    <Select
       label="Order"
       value={Array.isArray(stage.sequence) ? '=' : (stage.sequence ?? '')}
-      onPick={(v) => {
+      onValueChange={(v) => {
         if (v !== '=') onPick('sequence', v);
       }}
       options={[

@@ -1,10 +1,10 @@
 import { Fragment } from 'react';
 import { recordedSurface, withField } from '@/lib/document';
 import { SURFACE_GROUPS, choicesAt } from '@/lib/fields';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { CONDITIONS, SURFACES } from '../choices';
 import { FieldGrid } from './FieldGrid';
 import type { Editing } from './editor';
@@ -26,10 +26,16 @@ export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
             <Fragment key={i}>
               <tr>
                 <td className="pr-1">
-                  <Pick label={`Surface ${String(i + 1)}`} hideLabel value={s.surface} onPick={change(i, 'surface')} options={SURFACES} />
+                  <Select label={`Surface ${String(i + 1)}`} hideLabel value={s.surface} onValueChange={change(i, 'surface')} options={SURFACES} />
                 </td>
                 <td className="pr-1">
-                  <Pick label={`What is on surface ${String(i + 1)}`} hideLabel value={s.condition} onPick={change(i, 'condition')} options={CONDITIONS} />
+                  <Select
+                    label={`What is on surface ${String(i + 1)}`}
+                    hideLabel
+                    value={s.condition}
+                    onValueChange={change(i, 'condition')}
+                    options={CONDITIONS}
+                  />
                 </td>
                 <td className="w-44">
                   <Cell
@@ -40,7 +46,7 @@ export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
                   />
                 </td>
                 <td className="w-8">
-                  <Remove
+                  <RemoveButton
                     label={`Take surface ${String(i + 1)} out`}
                     onClick={() => {
                       edit('surface', (d) => ({ ...d, surfaces: d.surfaces.filter((_, at) => at !== i) }));
@@ -66,7 +72,7 @@ export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
           ))}
         </tbody>
       </table>
-      <Another
+      <AddButton
         text="Another surface"
         onAdd={() => {
           edit('surface', (d) => ({

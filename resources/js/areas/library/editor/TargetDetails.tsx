@@ -1,8 +1,8 @@
 import { type Target, withField } from '@/lib/document';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { QUANTITIES } from '../choices';
 
 type Watched = { quantity: string; low?: string; high?: string };
@@ -36,19 +36,19 @@ export function TargetDetails({ target, name, onChange }: Props) {
             return (
               <div key={i} className="flex items-center gap-2">
                 <span className="w-36 shrink-0 text-sm text-soft">watched beside it</span>
-                <Pick
+                <Select
                   className="w-32 shrink-0"
                   label={`What is watched, ${name}`}
                   hideLabel
                   value={w.quantity}
-                  onPick={change('quantity')}
+                  onValueChange={change('quantity')}
                   options={QUANTITIES}
                 />
                 <span className="shrink-0 text-sm text-soft">good from</span>
                 <Cell className="max-w-32" label={`Watched from, ${name}`} value={w.low ?? ''} placeholder="30°" onType={change('low')} />
                 <span className="shrink-0 text-sm text-soft">to</span>
                 <Cell className="max-w-32" label={`Watched to, ${name}`} value={w.high ?? ''} onType={change('high')} />
-                <Remove
+                <RemoveButton
                   label={`Watch it no more, ${name}`}
                   onClick={() => {
                     put('monitored')(watched.filter((_, at) => at !== i));
@@ -57,7 +57,7 @@ export function TargetDetails({ target, name, onChange }: Props) {
               </div>
             );
           })}
-          <Another
+          <AddButton
             className="self-start"
             text="Watch a value beside it"
             onAdd={() => {

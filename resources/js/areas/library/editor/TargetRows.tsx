@@ -2,10 +2,10 @@ import { useState } from 'react';
 import type { Doc, Stage, Target } from '@/lib/document';
 import { withField } from '@/lib/document';
 import { choicesAt } from '@/lib/fields';
-import { Another } from '@/ui/Another';
+import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
-import { Pick } from '@/ui/Pick';
-import { Remove } from '@/ui/Remove';
+import { Select } from '@/ui/Select';
+import { RemoveButton } from '@/ui/RemoveButton';
 import type { ChangeStage } from './StageRung';
 import { TargetDetails } from './TargetDetails';
 import type { Editing } from './editor';
@@ -57,7 +57,7 @@ export function TargetRows({ editing, stage, onChange }: Props) {
         ))}
         <tr>
           <td colSpan={6} className="pt-1">
-            <Another
+            <AddButton
               text="Another target"
               onAdd={() => {
                 onChange('target', (s) => ({
@@ -132,16 +132,16 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
         </td>
         <WindowCells editing={editing} target={target} name={name} onChange={onChange} put={put} />
         <td className="pr-1">
-          <Pick
+          <Select
             label={`Source of the target, ${name}`}
             hideLabel
             value={target.target_source ?? ''}
-            onPick={put('target_source')}
+            onValueChange={put('target_source')}
             options={[{ value: '', text: '–' }, ...choicesAt(doc).sources]}
           />
         </td>
         <td>
-          <Remove label={`Take target out, ${name}`} onClick={onRemove} />
+          <RemoveButton label={`Take target out, ${name}`} onClick={onRemove} />
         </td>
       </tr>
       {open && <TargetDetails target={target} name={name} onChange={onChange} />}
@@ -154,11 +154,11 @@ function Whom({ editing, target, name, onChange }: Omit<RowProps, 'onRemove'>) {
   const { doc, selected } = editing;
   const places = doc.map.positions.map((p) => p.key).filter((k) => selected.includes(k));
   return (
-    <Pick
+    <Select
       label={`Which get this, ${name}`}
       hideLabel
       value={target.positions ? '=' : (target.group ?? '')}
-      onPick={(v) => {
+      onValueChange={(v) => {
         if (v === '=') return;
         onChange('whom', (t) => (v === '+' ? { ...withField(t, 'group', ''), positions: places } : { ...withField(t, 'positions', []), group: v }));
       }}
@@ -189,15 +189,15 @@ function WindowCells({ editing: { doc }, target, name, onChange, put }: Omit<Row
   return (
     <>
       <td className="pr-1">
-        <Pick label={`Kind of window, ${name}`} hideLabel value={way} onPick={choose} options={WINDOWS} />
+        <Select label={`Kind of window, ${name}`} hideLabel value={way} onValueChange={choose} options={WINDOWS} />
       </td>
       <td className="pr-1">
         {way === 'standard' && (
-          <Pick
+          <Select
             label={`Window standard, ${name}`}
             hideLabel
             value={target.window_standard ?? ''}
-            onPick={put('window_standard')}
+            onValueChange={put('window_standard')}
             options={[{ value: '', text: '–' }, ...(doc.window_standards ?? []).map((w) => ({ value: w.key, text: `± ${w.tolerance}, ${w.record ?? w.key}` }))]}
           />
         )}

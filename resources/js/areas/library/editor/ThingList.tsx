@@ -1,7 +1,7 @@
 import { withField } from '@/lib/document';
 import type { Choices, FieldSpec } from '@/lib/fields';
-import { Another } from '@/ui/Another';
-import { Remove } from '@/ui/Remove';
+import { AddButton } from '@/ui/AddButton';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from './FieldGrid';
 
 export type Thing = Record<string, unknown>;
@@ -42,7 +42,7 @@ export function ThingList({ empty, another, one, fields, columns, things, choice
               }}
             />
           </div>
-          <Remove
+          <RemoveButton
             label={`Take ${one} ${String(i + 1)} out`}
             onClick={() => {
               onChange(
@@ -53,7 +53,7 @@ export function ThingList({ empty, another, one, fields, columns, things, choice
           />
         </fieldset>
       ))}
-      <Another
+      <AddButton
         text={another}
         onAdd={() => {
           onChange('list', [...things, fresh()]);

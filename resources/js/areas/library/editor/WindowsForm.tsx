@@ -1,7 +1,7 @@
 import { newKey } from '@/lib/document';
 import { Cell } from '@/ui/Cell';
-import { PickThen } from '@/ui/PickThen';
-import { Remove } from '@/ui/Remove';
+import { SelectWithButton } from '@/ui/SelectWithButton';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { useSources } from '../queries';
 import type { Editing } from './editor';
 
@@ -77,7 +77,7 @@ export function WindowsForm({ doc, edit }: Editing) {
                 )}
               </td>
               <td className="text-right">
-                <Remove
+                <RemoveButton
                   label={`Take window standard ${w.record ?? w.key} out`}
                   onClick={() => {
                     edit('standard', (d) => ({ ...d, window_standards: (d.window_standards ?? []).filter((o) => o.key !== w.key) }));
@@ -89,7 +89,7 @@ export function WindowsForm({ doc, edit }: Editing) {
         </tbody>
       </table>
       <div className="mt-2">
-        <PickThen
+        <SelectWithButton
           className="w-110"
           label="The shop’s window standards"
           verb="Use it"

@@ -1,4 +1,4 @@
-import type { DraftLook, DraftSheet } from '@/api/types';
+import type { DraftAssessment, DraftSheet } from '@/api/types';
 import type { Doc } from '@/lib/document';
 
 export type Work = { doc: Doc; answers: Record<string, string> };
@@ -18,7 +18,7 @@ export type Editing = {
   edit: (field: string, change: (doc: Doc) => Doc) => void;
   answer: (challenge: string, text: string) => void;
   /** What the core says of it as it stands; what it said last while it looks again. */
-  look: DraftLook | undefined;
+  look: DraftAssessment | undefined;
   /** Why the core could not be asked; null while it could. */
   failed: string | null;
   selected: string[];

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { get, post } from '@/api/client';
 import type { DraftSheet } from '@/api/types';
-import { Afterwards } from '@/lib/afterwards';
+import { RetryQueue } from '@/lib/retry-queue';
 import type { Doc } from '@/lib/document';
 import { type History, begin, change, redo, undo } from '@/lib/history';
 import { Problem, sentenceOf } from '@/lib/problem';
@@ -23,7 +23,7 @@ function closingGuard(): (needed: boolean) => void {
 }
 
 /** Saves that go on after a draft was left. */
-const leaving = new Afterwards(AGAIN_MS, closingGuard());
+const leaving = new RetryQueue(AGAIN_MS, closingGuard());
 
 /** The draft as it is stored, what is still on its way to be stored included. */
 export async function fetchDraft(procedure: string): Promise<DraftSheet> {

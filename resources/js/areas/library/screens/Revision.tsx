@@ -4,7 +4,7 @@ import type { Mark, RevisionSheet } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
 import { Loaded } from '@/ui/states';
-import { Views } from '@/ui/Views';
+import { Tabs } from '@/ui/Tabs';
 import { useRevision } from '../queries';
 import { Cautions } from '../sheet/Cautions';
 import { FastenerTable } from '../sheet/FastenerTable';
@@ -27,7 +27,7 @@ function Sheet({ sheet }: { sheet: RevisionSheet }) {
     <main className="flex grow flex-col">
       <SheetHead sheet={sheet} />
       {sheet.state === 'in_review' && <ReviewPanel sheet={sheet} />}
-      <Views
+      <Tabs
         label="What to look at"
         value={params.get('view') ?? 'procedure'}
         onChange={(view) => {

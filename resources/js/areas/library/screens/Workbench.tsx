@@ -1,5 +1,5 @@
 import { useSearchParams } from 'react-router';
-import { Views } from '@/ui/Views';
+import { Tabs } from '@/ui/Tabs';
 import { JointCalculator } from '../workbench/JointCalculator';
 import { PairingCalculator } from '../workbench/PairingCalculator';
 import { TrialCalculator } from '../workbench/TrialCalculator';
@@ -10,7 +10,7 @@ export function Workbench() {
   return (
     <main className="flex grow flex-col pt-5">
       <h1 className="px-7 pb-2 text-2xl">Workbench</h1>
-      <Views
+      <Tabs
         label="Calculations"
         value={params.get('of') ?? 'joint'}
         onChange={(of) => {

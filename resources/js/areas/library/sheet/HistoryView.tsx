@@ -9,7 +9,7 @@ import { PermitLines } from '../PermitLines';
 import { useChanges, useMadeTo, useProcedure } from '../queries';
 import { STATES } from '../words';
 import { ChangeList } from './ChangeList';
-import { MadeToTable } from './MadeToTable';
+import { BuildsUnderRevision } from './BuildsUnderRevision';
 
 /** How it came to be so: revisions, what changed, sisters, permits, and the builds made to it. */
 export function HistoryView({ sheet }: { sheet: RevisionSheet }) {
@@ -145,7 +145,7 @@ function MadeTo({ revision, letter }: { revision: string; letter: string }) {
   return (
     <section className="mb-6">
       <h2 className="text-lg">Builds made to revision {letter}</h2>
-      <Loaded query={useMadeTo(revision)}>{(made) => <MadeToTable made={made} revision={revision} />}</Loaded>
+      <Loaded query={useMadeTo(revision)}>{(made) => <BuildsUnderRevision made={made} revision={revision} />}</Loaded>
     </section>
   );
 }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Queries;
+
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\Source;
+use App\Library\Models\Standard;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Plausibility\Challenge;
+
+/** What a signature rests on: every value there, sourced and windowed, every challenge answered, every paper in force. */
+final class ApprovalBlockers
+{
+    /** @return list<string> what stands in the way of a signature */
+    public static function whyNot(RevisionStatus $status): array
+    {
+        $revision = Procedures::revision($status->revision);
+        $answers = $status->answers();
+        $open = array_filter(
+            DraftAssessment::challengesOf($revision, Procedures::document($status->revision)),
+            fn (Challenge $c): bool => trim($answers[$c->key()] ?? '') === '',
+        );
+
+        return [
+            ...$revision->whyNotApprovable(),
+            ...self::papers($revision),
+            ...array_values(array_map(fn (Challenge $c): string => 'A doubt has no answer: '.$c->sentence, $open)),
+        ];
+    }
+
+    /** @return list<string> papers cited by the shop's own records that are not what the records say, or not in force */
+    public static function papers(Revision $revision): array
+    {
+        $why = [];
+        foreach ($revision->sources as $source) {
+            if ($source->record !== null && ! Source::query()->where('code', $source->record)->exists()) {
+                $why[] = sprintf('%s cites the record %s, which the register of sources does not have.', $source->title, $source->record);
+            }
+        }
+        foreach ($revision->standards as $standard) {
+            $kept = $standard->record === null ? null : Standard::query()->where('code', $standard->record)->first();
+            $why[] = match (true) {
+                $standard->record === null => null,
+                $kept === null => sprintf('The window standard %s is not in the register.', $standard->record),
+                $kept->state !== 'approved' => sprintf('The window standard %s is not approved.', $standard->record),
+                $kept->tolerance !== $standard->printed || $kept->quantity !== $standard->quantity->value => sprintf('The window standard %s says %s of %s; the document says %s of %s.', $standard->record, $kept->tolerance, $kept->quantity, $standard->printed, $standard->quantity->value),
+                default => null,
+            };
+        }
+
+        return array_values(array_filter($why));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Simulators\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** What the library's answers are measured against: the same rows by the same way in, and nothing made of them. Only in a bench's instance. */
+final class BareQueryController
+{
+    private const PAGE = 60;
+
+    public function __invoke(string $of, Request $request): JsonResponse
+    {
+        $faces = DB::table('procedure_faces')->orderBy('place');
+
+        return new JsonResponse(['rows' => match ($of) {
+            'list' => $faces->offset(self::PAGE)->limit(self::PAGE)->get(),
+            'words' => $faces->whereRaw('cast(words as binary) like ?', ['%'.$request->query('find').'%'])->limit(self::PAGE)->get(),
+            'value' => $faces->whereIn('procedure', DB::table('target_index')->select('procedure')->where('quantity', 'torque')->whereBetween('base_value', [31.9, 32.1]))->limit(self::PAGE)->get(),
+            default => DB::table('revisions')->whereIn('id', [(string) $request->query('old'), (string) $request->query('new')])->get(),
+        }]);
+    }
+}

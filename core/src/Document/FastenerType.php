@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Document;
+
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
+
+/** A kind of bolt, stud or screw. Any datum of its geometry may be missing; an estimate that needs it then says so. */
+final readonly class FastenerType
+{
+    private const HEADS = ['hex', 'twelve_point', 'internal', 'stud_with_nut'];
+
+    /** What the run needs of a fastener; the rest stays in the document. */
+    private const IN_PLAN = ['key', 'reuse', 'cycles', 'never_exceed_stretch', 'name'];
+
+    private const FOUND_BY = ['thread', 'strength', 'material', 'marking', 'drive', 'head', 'part_number'];
+
+    /**
+     * @param  int|null  $cycles  tightenings allowed in all, under up_to
+     * @param  Written|null  $neverExceed  stretch beyond which it is scrap
+     * @param  array<string, mixed>  $planFields
+     * @param  array<string, string>  $facts  by which it is found: thread, strength, marking, drive, head; empty when read from a plan
+     */
+    private function __construct(
+        public string $key,
+        public string $name,
+        public Reuse $reuse,
+        public ?int $cycles,
+        public ?Written $neverExceed,
+        private array $planFields,
+        public array $facts,
+    ) {
+    }
+
+    public static function read(ObjectReader $f): self
+    {
+        foreach (['thread', 'strength', 'material', 'marking', 'part_number', 'drive', 'source'] as $text) {
+            $f->optionalString($text);
+        }
+        if ($f->has('head')) {
+            $f->oneOf('head', self::HEADS);
+        }
+        $f->oneOf('hand', ['right', 'left'], 'right');
+        foreach (['length', 'across_flats'] as $length) {
+            if ($f->has($length)) {
+                $f->quantityOrMissing($length, Kind::Length);
+            }
+        }
+        self::geometry($f);
+
+        return self::inPlan($f);
+    }
+
+    /** Reads the part of a fastener that a plan carries. */
+    public static function inPlan(ObjectReader $f): self
+    {
+        $reuse = Reuse::from($f->oneOf('reuse', array_column(Reuse::cases(), 'value')));
+
+        return new self(
+            $f->string('key'),
+            $f->string('name'),
+            $reuse,
+            $reuse === Reuse::UpTo ? $f->integer('cycles', 1, 99) : null,
+            $f->optionalQuantity('never_exceed_stretch', Kind::Length),
+            $f->slice(self::IN_PLAN),
+            array_filter($f->slice(self::FOUND_BY), is_string(...)),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return $this->planFields;
+    }
+
+    /** What the estimates of the next step need: grip, shank, bearing, hole, engagement, members, friction. */
+    private static function geometry(ObjectReader $f): void
+    {
+        $g = $f->optionalObject('geometry');
+        if ($g === null) {
+            return;
+        }
+        foreach (['grip_length', 'bearing_diameter', 'hole_diameter', 'engaged_length', 'neck_diameter', 'washer_thickness'] as $length) {
+            if ($g->has($length)) {
+                $g->quantityOrMissing($length, Kind::Length);
+            }
+        }
+        foreach ($g->optionalObjects('shank') as $segment) {
+            $segment->quantityOrMissing('diameter', Kind::Length);
+            $segment->quantityOrMissing('length', Kind::Length);
+            $segment->close();
+        }
+        foreach ($g->optionalObjects('members') as $member) {
+            $member->string('material');
+            $member->quantityOrMissing('thickness', Kind::Length);
+            $member->close();
+        }
+        $g->optionalString('friction_set');
+        $g->close();
+    }
+}

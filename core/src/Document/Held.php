@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Document;
+
+use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
+
+/** What the partner holds, at which torque, against which direction. */
+final readonly class Held
+{
+    private function __construct(
+        public string $what,
+        public ?Written $torque,
+        public ?Window $window,
+        public string $direction,
+    ) {
+    }
+
+    public static function read(ObjectReader $f): self
+    {
+        $held = new self(
+            $f->string('what'),
+            $f->optionalQuantity('torque', Kind::Torque),
+            $f->window(Kind::Torque),
+            $f->oneOf('direction', ['clockwise', 'anticlockwise']),
+        );
+        if ($held->torque !== null && $held->window?->judge($held->torque->quantity())->isGood() === false) {
+            $f->problem('torque', 'the torque held must lie inside its own window '.$held->window->typeset());
+        }
+        $f->close();
+
+        return $held;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Document;
+
+use Tekkal\Core\Sequence\FastenerMap;
+use Tekkal\Core\Sequence\Position;
+use Tekkal\Core\Unit\Length;
+
+/** Reads the joint's plan view. */
+final class MapReader
+{
+    public const MOST_POSITIONS = 2000;
+
+    /** @param  list<string>  $groups */
+    public static function read(ObjectReader $map, array $groups): FastenerMap
+    {
+        $map->millimetres('width');
+        $map->millimetres('height');
+        $map->oneOf('front', ['left', 'right', 'top', 'bottom']);
+        $parts = array_keys($map->keyed('parts', self::part(...)));
+        $numbers = [];
+        $positions = $map->keyed('positions', function (ObjectReader $p, string $key) use ($groups, $parts, &$numbers): Position {
+            $number = $p->string('number');
+            if (isset($numbers[$number])) {
+                $p->problem('number', 'a number that no other position has is wanted');
+            }
+            $numbers[$number] = true;
+
+            return self::position($p, $key, $number, $groups, $parts);
+        });
+        if (count($positions) > self::MOST_POSITIONS) {
+            $map->problem('positions', sprintf('at most %d positions are taken; this has %d', self::MOST_POSITIONS, count($positions)));
+        }
+        $map->close();
+
+        return new FastenerMap(array_values($positions));
+    }
+
+    private static function part(ObjectReader $part): void
+    {
+        $part->string('name');
+        $part->oneOf('shape', ['box', 'cap', 'round']);
+        array_map($part->millimetres(...), ['x', 'y', 'width', 'height']);
+    }
+
+    /**
+     * @param  list<string>  $groups
+     * @param  list<string>  $parts
+     */
+    private static function position(ObjectReader $p, string $key, string $number, array $groups, array $parts): Position
+    {
+        return new Position(
+            $key,
+            $number,
+            Length::millimetres($p->millimetres('x')),
+            Length::millimetres($p->millimetres('y')),
+            $p->oneOf('group', $groups),
+            $p->oneOf('part', $parts),
+            $p->optionalString('landmark'),
+        );
+    }
+}

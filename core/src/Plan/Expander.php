@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Plan;
+
+use Tekkal\Core\Document\Block;
+use Tekkal\Core\Document\Leg;
+use Tekkal\Core\Document\ObjectReader;
+use Tekkal\Core\Document\Per;
+use Tekkal\Core\Document\Problems;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\StageRules;
+use Tekkal\Core\Sequence\Position;
+
+/** revision → plan: block by block, leg by leg, stage by stage, each in its own sequence. */
+final class Expander
+{
+    /** Raised whenever the same document would expand to another plan. */
+    public const VERSION = '1';
+
+    public static function expand(Revision $revision): Plan
+    {
+        $steps = $stages = [];
+        foreach ($revision->blocks as $block) {
+            foreach ($block->legs as $leg) {
+                $opening = self::opening($block, $leg);
+                if ($opening !== null) {
+                    $stages[$opening->stage] ??= $opening->rules;
+                    $steps[] = $opening;
+                }
+                foreach ($block->stages as $stage) {
+                    $stages[$stage->key()] ??= $stage->rules;
+                    array_push($steps, ...self::steps($revision, $block, $stage, $leg));
+                }
+            }
+        }
+        assert($steps !== [], 'the reader lets no document without steps pass');
+
+        return new Plan(
+            $revision->hash, self::VERSION, $revision->fasteners, self::places($revision), $revision->checks,
+            $revision->agents, $revision->consumables, $stages, $revision->faultOverrides, $steps,
+        );
+    }
+
+    /** What must be confirmed before a leg is begun, such as that the shaft was turned. */
+    private static function opening(Block $block, Leg $leg): ?Step
+    {
+        if ($leg->before === null || $block->key === null) {
+            return null;
+        }
+        $rules = StageRules::read(new ObjectReader(['key' => $block->key, 'kind' => 'check', 'check' => $leg->before], '', new Problems), [], [$leg->before]);
+
+        return new Step($rules, $leg->key, check: $leg->before, leg: $leg->key);
+    }
+
+    /** @return list<Step> */
+    private static function steps(Revision $revision, Block $block, Stage $stage, Leg $leg): array
+    {
+        $places = self::placesOf($revision, $block, $stage, $leg);
+        $steps = [];
+        for ($pass = 1; $pass <= $stage->rules->passes; $pass++) {
+            foreach ($places as $place) {
+                $target = $stage->targetAt($place);
+                $steps[] = new Step(
+                    $stage->rules, $place, $pass, $target?->target, $target?->window, $target->monitored ?? [],
+                    $stage->rules->check, $target->missing ?? false, $block->key === null ? null : $leg->key,
+                );
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<string> */
+    private static function placesOf(Revision $revision, Block $block, Stage $stage, Leg $leg): array
+    {
+        $parts = fn (): array => array_map(fn (string $p): string => $revision->map->position($p)->part, $leg->positions);
+
+        return array_values(match ($stage->rules->per) {
+            Per::Joint => [$block->key === null ? 'joint' : $leg->key],
+            Per::Part => array_intersect($stage->sequence, $parts()),
+            Per::Position => $block->key === null ? $stage->sequence : array_intersect($stage->sequence, $leg->positions),
+        });
+    }
+
+    /** @return array<string, Place> */
+    private static function places(Revision $revision): array
+    {
+        $places = [];
+        foreach ($revision->map->positions as $p) {
+            $places[$p->key] = self::place($revision, $p);
+        }
+
+        return $places;
+    }
+
+    private static function place(Revision $revision, Position $p): Place
+    {
+        return new Place($p->key, $p->number, $p->group, $p->part, $revision->groups[$p->group]->fastener);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Plan;
+
+use InvalidArgumentException;
+use Tekkal\Core\Document\Agent;
+use Tekkal\Core\Document\Check;
+use Tekkal\Core\Document\Consumable;
+use Tekkal\Core\Document\FastenerType;
+use Tekkal\Core\Document\FaultOverride;
+use Tekkal\Core\Document\Reuse;
+use Tekkal\Core\Document\Scope;
+use Tekkal\Core\Document\StageRules;
+use Tekkal\Core\Ledger\CanonicalJson;
+
+/** All steps of a revision in order, with what a run must know to judge them. Stored once, at approval; a run pins its hash. */
+final readonly class Plan
+{
+    /** @var array<string, int> place in the order, by step id */
+    private array $places;
+
+    /** @var array<string, non-empty-list<string>> positions by part */
+    private array $byPart;
+
+    /** @var array<string, non-empty-list<string>> positions by group */
+    private array $byGroup;
+
+    /**
+     * @param  array<string, FastenerType>  $fasteners
+     * @param  array<string, Place>  $positions
+     * @param  array<string, Check>  $checks
+     * @param  list<Agent>  $agents
+     * @param  list<Consumable>  $consumables
+     * @param  array<string, StageRules>  $stages  in order
+     * @param  list<FaultOverride>  $faultOverrides
+     * @param  non-empty-list<Step>  $steps
+     */
+    public function __construct(
+        public string $revisionHash,
+        public string $expander,
+        public array $fasteners,
+        public array $positions,
+        public array $checks,
+        public array $agents,
+        public array $consumables,
+        public array $stages,
+        public array $faultOverrides,
+        public array $steps,
+    ) {
+        $places = [];
+        foreach ($steps as $i => $step) {
+            $places[$step->id] = $i;
+        }
+        $this->places = $places;
+        $byPart = $byGroup = [];
+        foreach ($positions as $place) {
+            $byPart[$place->part][] = $place->key;
+            $byGroup[$place->group][] = $place->key;
+        }
+        $this->byPart = $byPart;
+        $this->byGroup = $byGroup;
+    }
+
+    public function has(string $stepId): bool
+    {
+        return isset($this->places[$stepId]);
+    }
+
+    /** @throws InvalidArgumentException when the plan has no such step */
+    public function step(string $stepId): Step
+    {
+        return $this->steps[$this->placeOf($stepId)];
+    }
+
+    /** @throws InvalidArgumentException when the plan has no such step */
+    public function placeOf(string $stepId): int
+    {
+        return $this->places[$stepId] ?? throw new InvalidArgumentException(sprintf('The plan has no step "%s".', $stepId));
+    }
+
+    public function fastenerAt(string $position): ?FastenerType
+    {
+        $place = $this->positions[$position] ?? null;
+
+        return $place === null ? null : $this->fasteners[$place->fastener] ?? null;
+    }
+
+    /**
+     * The positions that a scope takes in, seen from one of them.
+     *
+     * @return list<string>
+     */
+    public function positionsIn(Scope $scope, string $position): array
+    {
+        $here = $this->positions[$position] ?? null;
+
+        return match (true) {
+            $here === null => [],
+            $scope === Scope::Position => [$here->key],
+            $scope === Scope::Part => $this->byPart[$here->part],
+            $scope === Scope::Group => $this->byGroup[$here->group],
+            default => array_map(strval(...), array_keys($this->positions)),
+        };
+    }
+
+    /**
+     * Can every step be carried out by one measured torque or angle against two limits, and every fault be put right by
+     * backing the fastener off and doing it again?
+     */
+    public function isStraight(): bool
+    {
+        $timed = array_filter($this->agents, fn (Agent $a): bool => $a->workingTime !== null);
+        foreach ($this->steps as $step) {
+            $reuse = $this->fastenerAt($step->position)->reuse ?? Reuse::Free;
+            if (! $step->isStraight() || ! ($reuse === Reuse::Free || ($reuse === Reuse::UpTo && ! $step->rules->loading))) {
+                return false;
+            }
+        }
+
+        return $timed === [] && $this->faultOverrides === [];
+    }
+
+    public function bytes(): string
+    {
+        return CanonicalJson::encode([
+            'expander' => $this->expander,
+            'revision_hash' => $this->revisionHash,
+            'fasteners' => self::arrays($this->fasteners),
+            'positions' => self::arrays($this->positions),
+            'checks' => self::arrays($this->checks),
+            'agents' => self::arrays($this->agents),
+            'consumables' => self::arrays($this->consumables),
+            'stages' => self::arrays($this->stages),
+            'fault_overrides' => self::arrays($this->faultOverrides),
+            'steps' => self::arrays($this->steps),
+        ]);
+    }
+
+    /** SHA-256 of the canonical bytes, 64 hex digits. */
+    public function hash(): string
+    {
+        return hash('sha256', $this->bytes());
+    }
+
+    /**
+     * @param  array<FastenerType|Place|Check|Agent|Consumable|StageRules|FaultOverride|Step>  $things
+     * @return list<array<string, mixed>>
+     */
+    private static function arrays(array $things): array
+    {
+        return array_map(fn ($thing): array => $thing->toArray(), array_values($things));
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Plausibility;
+
+/** What is challenged in a revision. */
+enum ChallengeKind: string
+{
+    case UnitSlip = 'unit_slip';
+    case DecimalSlip = 'decimal_slip';
+    case BeyondProof = 'beyond_proof';
+    case AngleMustYield = 'angle_must_yield';
+    case WindowTighterThanTool = 'window_tighter_than_tool';
+    case VerificationAfterTurn = 'verification_after_turn';
+    case SecondLoading = 'second_loading';
+    case StretchBeyondCeiling = 'stretch_beyond_ceiling';
+    case UnitsAtOdds = 'units_at_odds';
+    case AgainstPrecedence = 'against_precedence';
+    case SwappedTargets = 'swapped_targets';
+}

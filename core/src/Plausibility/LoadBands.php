@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Plausibility;
+
+use Tekkal\Core\Document\Group;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Joint\Estimate;
+use Tekkal\Core\Unit\Kind;
+
+/**
+ * What a procedure does to its joint, group by group: the clamp that its last torque and the turns after it give, from the
+ * lowest friction to the highest, the share of proof and yield, the stretch. Estimates; what is missing is named.
+ */
+final readonly class LoadBands
+{
+    /** @param  array<mixed>  $document  the revision's own */
+    public function __construct(private Revision $revision, private array $document)
+    {
+    }
+
+    /**
+     * @return list<array{group: string, name: string, torque: string|null, angle: string|null, low_kn: float|null, nominal_kn: float|null, high_kn: float|null, proof_kn: float|null, proof_share: float|null, yield_share: float|null, stretch_um: float|null, past_proof: bool, assumptions: list<string>, missing: list<string>}>
+     */
+    public function toArray(): array
+    {
+        return array_map($this->group(...), array_values($this->revision->groups));
+    }
+
+    /** @return array{group: string, name: string, torque: string|null, angle: string|null, low_kn: float|null, nominal_kn: float|null, high_kn: float|null, proof_kn: float|null, proof_share: float|null, yield_share: float|null, stretch_um: float|null, past_proof: bool, assumptions: list<string>, missing: list<string>} */
+    private function group(Group $group): array
+    {
+        [$torque, $degrees] = $this->final($group);
+        $joint = JointInput::fastener($this->fastener($group->fastener), $this->condition($group->key));
+        $estimate = new Estimate($joint, $torque === null ? null : $torque->quantity()->inBase()->toFloat(), $degrees > 0 ? $degrees : null);
+        $stretch = $estimate->stretch();
+
+        return [
+            'group' => $group->key, 'name' => $group->name, 'torque' => $torque?->typeset(), 'angle' => $degrees > 0 ? sprintf('%g°', $degrees) : null,
+            'low_kn' => $estimate->low?->kilonewtons(), 'nominal_kn' => $estimate->nominal?->kilonewtons(), 'high_kn' => $estimate->high?->kilonewtons(),
+            'proof_kn' => $joint->proofLoad()?->kilonewtons(), 'proof_share' => $estimate->proofShare(), 'yield_share' => $estimate->yieldShare(),
+            'stretch_um' => $stretch === null ? null : 1000 * $stretch, 'past_proof' => $estimate->pastProof,
+            'assumptions' => $estimate->assumptions, 'missing' => $estimate->missing,
+        ];
+    }
+
+    /**
+     * The last torque of the group and the angle turned since; loosening begins anew.
+     *
+     * @return array{\Tekkal\Core\Unit\Written|null, float}
+     */
+    private function final(Group $group): array
+    {
+        $torque = null;
+        $degrees = 0.0;
+        foreach ($this->revision->stages() as $stage) {
+            $position = $this->revision->map->inGroup($group->key)[0]->key ?? '';
+            $target = $stage->targetAt($position)?->target;
+            if ($stage->rules->kind === StageKind::Loosen && $stage->rules->back === null && in_array($position, $stage->sequence, true)) {
+                [$torque, $degrees] = [null, 0.0];
+            } elseif ($target === null || ! $stage->rules->kind->tightens()) {
+                continue;
+            } elseif ($target->unit->kind() === Kind::Torque) {
+                [$torque, $degrees] = [$target, 0.0];
+            } elseif ($target->unit->kind() === Kind::Angle) {
+                $degrees += $target->quantity()->inBase()->toFloat();
+            }
+        }
+
+        return [$torque, $degrees];
+    }
+
+    /** @return array<mixed> */
+    private function fastener(string $key): array
+    {
+        foreach (is_array($this->document['fasteners'] ?? null) ? $this->document['fasteners'] : [] as $fastener) {
+            if (is_array($fastener) && ($fastener['key'] ?? null) === $key) {
+                return $fastener;
+            }
+        }
+
+        return [];
+    }
+
+    private function condition(string $group): ?string
+    {
+        foreach ($this->revision->agents as $agent) {
+            if (str_contains($agent->surface, 'threads') && ($agent->groups === [] || in_array($group, $agent->groups, true))) {
+                return $agent->condition;
+            }
+        }
+
+        return null;
+    }
+}

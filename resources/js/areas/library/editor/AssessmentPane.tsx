@@ -1,0 +1,106 @@
+import { useState } from 'react';
+import type { DraftAssessment } from '@/api/types';
+import { placeOf, placed } from '@/lib/pointer';
+import { count } from '@/lib/typeset';
+import { Failure, Waiting } from '@/ui/states';
+import { Tabs } from '@/ui/Tabs';
+import { ChangeList } from '../sheet/ChangeList';
+import { FigureLine } from '../sheet/FigureLine';
+import { LoadPlot } from '../sheet/LoadPlot';
+import type { Editing } from './editor';
+
+/** What the core says while it is written: what it means, what is doubtful, what is missing, what changed. */
+export function AssessmentPane(editing: Editing) {
+  const { look, failed, doc, answers } = editing;
+  const [view, setView] = useState('meaning');
+  if (failed !== null) return <Failure sentence={failed} />;
+  if (!look) return <Waiting />;
+  const open = look.challenges.filter((c) => (answers[c.key] ?? '') === '').length;
+  const missing = look.problems.length + look.not_approvable.length;
+  return (
+    <Tabs
+      tight
+      label="What it means"
+      value={view}
+      onChange={setView}
+      views={[
+        { key: 'meaning', name: 'Meaning', body: <Meaning look={look} rounds={doc.stages.length} fasteners={doc.map.positions.length} /> },
+        { key: 'doubts', name: 'Doubts', ...note(open), body: <Doubts {...editing} look={look} /> },
+        { key: 'missing', name: 'Still wanting', ...note(missing), body: <Missing look={look} doc={doc} /> },
+        {
+          key: 'changes',
+          name: 'Changes',
+          body: (
+            <div className="px-7 py-3">
+              <ChangeList changes={look.changes} />
+            </div>
+          ),
+        },
+      ]}
+    />
+  );
+}
+
+const note = (n: number) => (n > 0 ? { note: String(n) } : {});
+
+function Meaning({ look, rounds, fasteners }: { look: DraftAssessment; rounds: number; fasteners: number }) {
+  return (
+    <div className="px-7 py-3">
+      <p className="text-lg font-semibold">{look.line !== '' ? look.line : rounds === 0 ? 'Nothing to tighten yet.' : 'It cannot be read whole yet.'}</p>
+      {look.line === '' && rounds > 0 && (
+        <p className="mt-1 text-soft">{count(look.problems.length, 'thing stands', 'things stand')} in the way, said under “Still wanting”.</p>
+      )}
+      {look.figures && <FigureLine figures={look.figures} fasteners={fasteners} rungs={look.sheet?.rungs ?? []} />}
+      {look.bands.length > 0 && (
+        <div className="mt-4">
+          <h2 className="mb-1">Clamp load, by estimate</h2>
+          <LoadPlot bands={look.bands} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Doubts({ look, answers, answer }: Editing & { look: DraftAssessment }) {
+  if (look.challenges.length === 0)
+    return <p className="px-7 py-3 text-soft">Nothing looks implausible{look.sheet === null ? ' in what can be read so far' : ''}.</p>;
+  return (
+    <ul className="px-7 py-2">
+      {look.challenges.map((c, i) => (
+        <li key={c.key} className="border-b border-hair py-2.5">
+          <p className={(answers[c.key] ?? '') === '' ? 'font-semibold' : ''}>{c.sentence}</p>
+          {c.plausible !== null && <p className="text-soft">Plausible would be {c.plausible}.</p>}
+          <input
+            aria-label={`Answer to doubt ${String(i + 1)}`}
+            className="mt-1.5 w-full rounded border border-line bg-sheet px-2.5 py-1.5"
+            placeholder="Put the figure right, or say why it stands"
+            maxLength={1000}
+            value={answers[c.key] ?? ''}
+            onChange={(e) => {
+              answer(c.key, e.target.value);
+            }}
+          />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Missing({ look, doc }: { look: DraftAssessment; doc: Editing['doc'] }) {
+  if (look.problems.length + look.not_approvable.length === 0) return <p className="px-7 py-3 text-soft">Nothing is wanting. It can be handed in.</p>;
+  return (
+    <ul className="px-7 py-2">
+      {look.problems.map((p) => (
+        <li key={p.pointer + p.wanted} className="border-b border-hair py-1.5">
+          <b>{placeOf(p.pointer, doc)}</b>: {p.wanted}
+          {p.found !== '' && <span className="text-soft">; there is {p.found}</span>}
+        </li>
+      ))}
+      {look.not_approvable.map((why) => (
+        <li key={why} className="border-b border-hair py-1.5">
+          {placed(why, doc)} <span className="text-soft">Blocks the signature.</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
