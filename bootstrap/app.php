@@ -21,12 +21,15 @@ use App\Shared\Http\RequestId;
 use App\Shared\Http\SecurityHeaders;
 use App\Shared\Http\StartSessionReadOnly;
 use App\Shared\Http\SteadySession;
+use Illuminate\Auth\Middleware\Authorize;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 
@@ -60,6 +63,8 @@ $app = Application::configure(basePath: $base)
         $middleware->appendToGroup('web', [PlainInput::class, KeepSessionLimits::class, OnceById::class]);
         // A poll reads the session and never writes it, so that forty open screens cost no file each two seconds.
         $middleware->group('live', [EncryptCookies::class, StartSessionReadOnly::class, KeepSessionLimits::class]);
+        // Who may be here at all comes before what an address stands for: nobody learns by a 404 what there is.
+        $middleware->priority([PlainInput::class, KeepSessionLimits::class, OnceById::class, RequireDevice::class, RequireDesk::class, RequireBench::class, AuthenticatesRequests::class, Authorize::class, SubstituteBindings::class]);
         $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);
         // A document is kept as it was written, and so is what a bench saw: blanks and empty texts included.
         $document = fn (Request $request): bool => $request->is('api/library/drafts/*', 'api/library/look', 'api/bench/*');

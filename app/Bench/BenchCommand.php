@@ -10,7 +10,7 @@ use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use InvalidArgumentException;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Ledger\CanonicalJson;
 
 /** What every command from a bench brings with it: an id of its own, the device's count, who is sitting there. */
@@ -50,7 +50,7 @@ final readonly class BenchCommand
     {
         try {
             return hash('sha256', $request->path()."\n".CanonicalJson::encode(array_diff_key($request->json()->all(), ['second_pin' => 0, 'device_seq' => 0])));
-        } catch (InvalidArgumentException $e) {
+        } catch (CoreException $e) {
             throw new Refused(ProblemType::Unreadable, 'The command could not be read: '.$e->getMessage(), 422);
         }
     }

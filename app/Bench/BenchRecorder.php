@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Ledger\Concerns;
 use App\Ledger\DeviceSequence;
 use App\Ledger\Draft;
 use App\Ledger\Entry;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use Closure;
 
 /** Records a bench command once, however often it is sent. A refused command uses up no number of the device's count. */
@@ -20,7 +22,7 @@ final readonly class BenchRecorder
     }
 
     /**
-     * @param  Closure(): array<string, mixed>  $decide  the arguments of the Draft beyond what the command brings; runs inside the transaction, with the stream locked
+     * @param  Closure(): array{Concerns, array<string, mixed>}  $decide  what the entry is about and what it holds; runs inside the transaction, with the stream locked
      */
     public function record(BenchCommand $command, string $type, string $stream, Closure $decide): Entry
     {
@@ -34,10 +36,10 @@ final readonly class BenchRecorder
             $this->sequence->moveTo($command->device, $expected + 1);
             $this->recorder->lock($stream);
 
-            return $this->recorder->append(new Draft(...[
-                'id' => $command->id, 'type' => $type, 'stream' => $stream, 'person' => $command->person, 'sitting' => $command->sitting,
-                'device' => $command->device, 'deviceSeq' => $command->deviceSeq, 'sentHash' => $command->hash, 'sent' => $command->sent,
-            ] + $decide()));
+            [$concerns, $data] = $decide();
+            $draft = new Draft($command->id, $type, $stream, $command->person, $data, $concerns);
+
+            return $this->recorder->append($draft->sent(new Sending($command->sitting, $command->device, $command->deviceSeq, $command->hash, $command->sent)));
         });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Ledger\Concerns;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
 use App\Record\Models\Run;
@@ -44,9 +45,9 @@ final readonly class RunContext
         return self::find($runId) ?? throw Refused::notFound('There is no such run.');
     }
 
-    /** @return array{subject: string, revisionHash: string, planHash: string} what every entry of this run carries */
-    public function header(): array
+    /** What every entry of this run is about. */
+    public function concerns(?string $step = null): Concerns
     {
-        return ['subject' => $this->run->subject, 'revisionHash' => $this->revisionHash, 'planHash' => $this->run->plan_hash];
+        return new Concerns($this->run->subject, $step, $this->revisionHash, $this->run->plan_hash);
     }
 }

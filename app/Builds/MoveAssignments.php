@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Builds;
 
 use App\Builds\Models\Assignment;
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Events\RevisionApproved;
@@ -44,9 +45,9 @@ final readonly class MoveAssignments
         [$type, $data] = $approved->atBench ? ['procedure_moved', ['revision' => $approved->revision]] : ['procedure_taken_back', []];
 
         return new Draft(
-            Ids::next(), $type, 'subject/'.$assignment->subject, $approved->approver, subject: $assignment->subject,
-            data: ['assignment' => $assignment->id, 'joint' => $assignment->joint, 'from' => $assignment->revision] + $data,
-            revisionHash: $approved->documentHash, planHash: $approved->planHash,
+            Ids::next(), $type, 'subject/'.$assignment->subject, $approved->approver,
+            ['assignment' => $assignment->id, 'joint' => $assignment->joint, 'from' => $assignment->revision] + $data,
+            new Concerns($assignment->subject, revisionHash: $approved->documentHash, planHash: $approved->planHash),
         );
     }
 }

@@ -27,7 +27,7 @@ final readonly class EraseText
                 $this->recorder->append(new Draft(Ids::next(), 'text_erased', (string) $stream, $by, data: ['entry' => $entryId, 'field' => (string) $field]));
             }
 
-            return array_map(strval(...), $fields);
+            return array_values(array_map(strval(...), $fields));
         });
     }
 }

@@ -31,10 +31,11 @@ final class Machine
     /** @return array{key: string, name: string, sentence: string, well: bool} */
     private function sequencer(): array
     {
-        $waiting = DB::table('ledger_pending')->join('ledger_entries', 'ledger_entries.id', '=', 'ledger_pending.entry')->selectRaw('COUNT(*) AS n, MIN(received_at) AS since')->first();
-        $age = $waiting?->since === null ? 0 : (int) CarbonImmutable::parse((string) $waiting->since)->diffInSeconds(now(), true);
+        $pending = DB::table('ledger_pending')->join('ledger_entries', 'ledger_entries.id', '=', 'ledger_pending.entry');
+        [$waiting, $since] = [$pending->count(), $pending->min('received_at')];
+        $age = $since === null ? 0 : (int) CarbonImmutable::parse((string) $since)->diffInSeconds(now(), true);
 
-        return self::line('sequencer', 'Sequencer', (int) ($waiting->n ?? 0) === 0 ? 'every entry has its number in the tree' : sprintf('%d entries wait for their number, the oldest for %s', $waiting->n, self::time($age)), $age <= self::SLOW_SEQUENCER_S);
+        return self::line('sequencer', 'Sequencer', $waiting === 0 ? 'every entry has its number in the tree' : sprintf('%d entries wait for their number, the oldest for %s', $waiting, self::time($age)), $age <= self::SLOW_SEQUENCER_S);
     }
 
     /** @return array{key: string, name: string, sentence: string, well: bool} */

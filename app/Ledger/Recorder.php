@@ -82,12 +82,7 @@ final readonly class Recorder
             $content = $draft->content($receivedAt, self::CORE_VERSION) + ['seq' => $seq];
             $body = CanonicalJson::encode($content);
             $hash = Leaf::hash($body);
-            $rows[] = [
-                'entry_id' => $draft->id, 'format' => Entry::FORMAT, 'type' => $draft->type, 'stream' => $draft->stream, 'seq' => $seq,
-                'subject' => $draft->subject, 'step' => $draft->step, 'person' => $draft->person, 'sitting' => $draft->sitting,
-                'device' => $draft->device, 'device_seq' => $draft->deviceSeq, 'standing' => $draft->standing, 'verdict' => $draft->verdict,
-                'received_at' => $receivedAt->format('Y-m-d H:i:s.u'), 'body' => $body, 'leaf_hash' => $hash,
-            ];
+            $rows[] = $draft->columns() + ['seq' => $seq, 'received_at' => $receivedAt->format('Y-m-d H:i:s.u'), 'body' => $body, 'leaf_hash' => $hash];
             $entries[] = Entry::written($content, $hash);
         }
         DB::table('ledger_entries')->insert($rows);

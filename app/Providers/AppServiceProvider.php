@@ -8,6 +8,7 @@ use App\Audit\Verification\RunRule;
 use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
 use App\Builds\MoveAssignments;
+use App\Builds\Policies\SubjectPolicy;
 use App\Crib\CribFinder;
 use App\Crib\CribProjector;
 use App\Desk\Http\FindController;
@@ -29,6 +30,7 @@ use App\People\Models\Person;
 use App\People\OldTries;
 use App\People\PeopleProjector;
 use App\People\Verification\WhoCheck;
+use App\Record\Models\Subject;
 use App\Record\RecordProjector;
 use App\Shared\Console\TidyCommand;
 use App\Shared\Contracts\Findable;
@@ -37,6 +39,7 @@ use App\Shared\Http\WholeFileSessions;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -69,6 +72,8 @@ final class AppServiceProvider extends ServiceProvider
         foreach (Ability::cases() as $ability) {
             Gate::define($ability->value, fn (Person $person): bool => $person->may($ability));
         }
+        Gate::policy(Subject::class, SubjectPolicy::class);
+        JsonResource::withoutWrapping();
         Event::listen(RevisionApproved::class, MoveAssignments::class);
         $this->settleClock();
     }

@@ -20,6 +20,7 @@ use Tekkal\Core\Run\Event\ToolTaken;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\SetAsideReason;
+use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Run\Standing;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
@@ -40,9 +41,7 @@ final class RunEvents
                 Written::fromCode($e->text('data.value'), $e->text('data.unit')),
                 ReadingSource::from($e->text('data.source')),
                 $e->text('data.tool'),
-                $e->text('person'),
-                $e->text('device'),
-                new DateTimeImmutable($e->text('data.taken_at')),
+                new Stamp($e->text('person'), $e->text('device'), new DateTimeImmutable($e->text('data.taken_at'))),
             ),
             'reading_withdrawn' => new ReadingWithdrawn($e->text('data.reading'), $e->optional('data.second_person')),
             'backed_off' => new BackedOff($e->text('step'), $e->text('device')),

@@ -66,6 +66,8 @@ check_php() {
   checked "PHP style" vendor/bin/pint --test -q
   checked "PHPStan and the core's edges" vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G
   checked "PHPStan and the ladder" vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
+  checked "PHPStan, the tests" vendor/bin/phpstan analyse -c phpstan-tests.neon --no-progress --memory-limit=1G
+  checked "Functions of few lines and parameters" php bin/lib/shape.php app core database tests bin/lib
   checked "Calls the core may not make" php bin/lib/forbidden-calls.php core/src
   checked "A breach of each rule, planted in a copy" vendor/bin/phpunit --testsuite house
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tekkal\Core\Acceptance\DecisionRule;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Document\Stage;
@@ -82,7 +83,7 @@ function joint(array $o): void
             is_numeric($o['friction']) => Friction::known((float) $o['friction']),
             default => Friction::ofCondition($o['friction']),
         };
-    } catch (InvalidArgumentException $e) {
+    } catch (CoreException $e) {
         complain($e->getMessage(), 1);
     }
     $grip = isset($o['grip']) ? value($o['grip'], Kind::Length) : null;
@@ -123,7 +124,7 @@ function calibrate(string $file): void
     $permissible = $class->permissibleDeviation(value($text('largest'), Kind::Torque));
     try {
         $result = new CalibrationResult($points, $permissible, (float) $text('expanded_percent', '0'), DecisionRule::tryFrom($text('rule', 'simple')) ?? DecisionRule::Simple);
-    } catch (InvalidArgumentException $e) {
+    } catch (CoreException $e) {
         complain($e->getMessage(), 1);
     }
     echo json_encode([

@@ -8,6 +8,12 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->entries();
+        $this->tree();
+    }
+
+    private function entries(): void
+    {
         Schema::create('ledger_entries', function (Blueprint $t): void {
             $t->id();
             $this->uid($t, 'entry_id')->unique();
@@ -37,6 +43,10 @@ return new class extends AreaMigration
             $this->uid($t, 'device')->primary();
             $t->unsignedBigInteger('next_device_seq');
         });
+    }
+
+    private function tree(): void
+    {
         // Leaf numbers live apart: auto-increment ids commit out of order and have gaps.
         Schema::create('ledger_leaves', function (Blueprint $t): void {
             $t->unsignedBigInteger('leaf_no')->primary();

@@ -8,6 +8,12 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->people();
+        $this->sittings();
+    }
+
+    private function people(): void
+    {
         Schema::create('customers', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $t->string('name', 120);
@@ -40,6 +46,10 @@ return new class extends AreaMigration
             $t->char('token_hash', 64)->charset('ascii')->primary();
             $this->uid($t, 'device');
         });
+    }
+
+    private function sittings(): void
+    {
         Schema::create('sittings', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $this->uid($t, 'person');

@@ -8,6 +8,13 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->builds();
+        $this->results();
+        $this->aside();
+    }
+
+    private function builds(): void
+    {
         Schema::create('subjects', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $t->string('serial', 40);
@@ -32,6 +39,10 @@ return new class extends AreaMigration
             $t->dateTime('begun_at', 6);
             $t->dateTime('finished_at', 6)->nullable();
         });
+    }
+
+    private function results(): void
+    {
         Schema::create('results', function (Blueprint $t): void {
             $this->uid($t, 'entry_id')->primary();
             $this->uid($t, 'run')->index();
@@ -51,6 +62,10 @@ return new class extends AreaMigration
             $this->uid($t, 'device');
             $t->dateTime('taken_at', 6);
         });
+    }
+
+    private function aside(): void
+    {
         Schema::create('readings_aside', function (Blueprint $t): void {
             $this->uid($t, 'entry_id')->primary();
             $t->string('standing', 16)->charset('ascii');

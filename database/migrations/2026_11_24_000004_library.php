@@ -8,6 +8,12 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->documents();
+        $this->states();
+    }
+
+    private function documents(): void
+    {
         Schema::create('families', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $t->string('code', 12)->charset('ascii')->unique();
@@ -36,6 +42,10 @@ return new class extends AreaMigration
             $t->char('hash', 64)->charset('ascii')->primary();
             $t->binary('plan', 0);
         });
+    }
+
+    private function states(): void
+    {
         Schema::create('revision_states', function (Blueprint $t): void {
             $this->uid($t, 'revision')->primary();
             $this->uid($t, 'joint')->index();

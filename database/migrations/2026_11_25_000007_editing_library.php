@@ -12,6 +12,15 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->procedures();
+        $this->drafts();
+        $this->searching();
+        $this->standards();
+        $this->imports();
+    }
+
+    private function procedures(): void
+    {
         // A document may have 2 MB; a plan is larger still.
         DB::statement('ALTER TABLE revisions MODIFY document MEDIUMBLOB NOT NULL');
         DB::statement('ALTER TABLE plans MODIFY plan LONGBLOB NOT NULL');
@@ -38,6 +47,10 @@ return new class extends AreaMigration
             $t->dateTime('created_at', 6);
             $t->unique(['joint', 'option']);
         });
+    }
+
+    private function drafts(): void
+    {
         Schema::create('drafts', function (Blueprint $t): void {
             $this->uid($t, 'procedure')->primary();
             $t->string('letter', 4)->charset('ascii');
@@ -65,6 +78,10 @@ return new class extends AreaMigration
             $t->text('words');
             $t->index(['place', 'procedure']);
         });
+    }
+
+    private function searching(): void
+    {
         Schema::create('target_index', function (Blueprint $t): void {
             $t->bigIncrements('id');
             $this->uid($t, 'procedure')->index();
@@ -87,6 +104,10 @@ return new class extends AreaMigration
             $t->string('file_name', 160)->nullable();
             $t->unsignedInteger('file_bytes')->nullable();
         });
+    }
+
+    private function standards(): void
+    {
         Schema::create('standards', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $t->string('code', 20)->unique();
@@ -120,6 +141,10 @@ return new class extends AreaMigration
             $t->string('signature', 120)->nullable();
             $t->dateTime('approved_at', 6)->nullable();
         });
+    }
+
+    private function imports(): void
+    {
         Schema::create('imports', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $this->uid($t, 'person');

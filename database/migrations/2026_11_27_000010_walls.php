@@ -15,6 +15,12 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->texts();
+        $this->commands();
+    }
+
+    private function texts(): void
+    {
         $this->once('erasable_texts', function (Blueprint $t): void {
             $this->uid($t, 'entry_id');
             $t->string('field', 20)->charset('ascii');
@@ -41,6 +47,10 @@ return new class extends AreaMigration
             $t->unsignedInteger('tries');
             $t->dateTime('until', 6)->index();
         });
+    }
+
+    private function commands(): void
+    {
         $this->once('desk_commands', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $t->char('hash', 64)->charset('ascii');

@@ -9,7 +9,7 @@ use App\Bench\Actions\FinishRun;
 use App\Bench\Actions\RecordObservations;
 use App\Bench\Actions\TakeTool;
 use App\Bench\BenchCommand;
-use App\Bench\Observation;
+use App\Bench\ObservationReader;
 use App\Bench\RunContext;
 use App\Crib\Models\ToolRow;
 use App\Ledger\DeviceSequence;
@@ -84,7 +84,7 @@ final class DemoBench
         $this->begunSeconds = $this->seconds;
         foreach (array_slice($context->fold->freeze()->remaining(), 0, $count) as $i => $step) {
             $special = $except[$i] ?? null;
-            $code = is_string($special) ? $special : $run->tools[$step->quantity()->value];
+            $code = is_string($special) ? $special : $run->tools[$step->straightGoal()->quantity->value];
             $observations[] = $this->reading($run, $context, $step, $this->tool($code), $special instanceof Manner ? $special : Manner::Good);
         }
         $this->send($observations);
@@ -109,11 +109,11 @@ final class DemoBench
     /** @return array<string, mixed> */
     private function reading(DemoRun $run, RunContext $context, Step $step, ToolRow $tool, Manner $manner): array
     {
-        $value = $this->wrench->pull($step->window, Written::fromCode($tool->resolution, $tool->unit), $manner);
+        $value = $this->wrench->pull($step->straightGoal()->window, Written::fromCode($tool->resolution, $tool->unit), $manner);
 
         return $this->envelope($run, $context, $step->id, 'reading') + [
             'value' => $value->digits, 'unit' => $tool->unit, 'raw' => $value->digits, 'tool' => $tool->id,
-            'source' => ReadingSource::Typed->value, 'device_verdict' => $step->window->judge($value->quantity())->value,
+            'source' => ReadingSource::Typed->value, 'device_verdict' => $step->straightGoal()->window->judge($value->quantity())->value,
         ];
     }
 
@@ -134,7 +134,7 @@ final class DemoBench
         $next = $this->sequence->expected($this->device->id);
         $read = [];
         foreach ($observations as $i => $observation) {
-            $read[] = Observation::read($observation + ['device_seq' => $next + $i], $i);
+            $read[] = ObservationReader::read($observation + ['device_seq' => $next + $i], $i);
         }
         ($this->record)($read, $this->device, 0);
     }

@@ -19,7 +19,7 @@ final class DemoPeople
 
     public const PIN = '314159';
 
-    /** @var array<string, Person> by sign-in name or badge */
+    /** @var array<array-key, Person> by sign-in name or badge */
     private array $people = [];
 
     /** @var array<string, Customer> by name */

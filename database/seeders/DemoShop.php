@@ -20,6 +20,7 @@ use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Unit\UnitNames;
 use Tekkal\Core\Unit\Written;
 
@@ -74,7 +75,7 @@ final class DemoShop
             ['AG-02', 'Angle gauge with magnet arm', ToolKind::AngleGauge, 'deg', '0', '360', '1', [[-252, -70], [-73, 110]]],
         ] as [$code, $name, $kind, $unit, $low, $high, $resolution, $calibrations]) {
             $unit = UnitNames::fromCode($unit);
-            $tool = new Tool($code, $kind, Written::of($low, $unit), Written::of($high, $unit), Written::of($resolution, $unit));
+            $tool = new Tool($code, $kind, new ToolRange(Written::of($low, $unit), Written::of($high, $unit)), Written::of($resolution, $unit));
             $id = $this->at(-295, fn (): string => ($this->registerTool)($tool, $name, $this->people->get('crib')));
             foreach ($calibrations as $i => [$on, $due]) {
                 $certificate = sprintf('FC-%s-%d', str_replace('-', '', $code), 100 + $i);

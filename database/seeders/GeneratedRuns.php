@@ -6,10 +6,16 @@ namespace Database\Seeders;
 
 use App\Bench\Observation;
 use App\Bench\ObservationDraft;
+use App\Bench\ObservedAt;
+use App\Bench\ObservedReading;
+use App\Bench\Received;
 use App\Bench\RunContext;
+use App\Bench\SentStamp;
 use App\Crib\Models\ToolRow;
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use App\Library\Models\Family;
 use App\Library\Models\Joint;
 use App\Library\Models\RevisionStatus;
@@ -26,6 +32,7 @@ use App\Record\Queries\RunHistory;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\ReadingTaken;
@@ -33,6 +40,7 @@ use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\Event\ToolTaken;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedWrench;
@@ -91,7 +99,8 @@ final class GeneratedRuns
             $this->recorder->transaction(function () use ($i, $builds): void {
                 $together = array_map($this->build(...), range($i, min($i + self::TOGETHER, $builds) - 1));
                 // Side by side, as benches work: what all of them do next stands together.
-                $this->recorder->appendAll(array_merge(...array_map(fn (int $place): array => array_column($together, $place), array_keys($together[0]))));
+                $drafts = array_merge(...array_map(fn (int $place): array => array_column($together, $place), array_keys($together[0])));
+                $this->recorder->appendAll($drafts === [] ? throw new LogicException('An engine without a history.') : $drafts);
                 DB::table('ledger_device_heads')->upsert(array_map(fn (string $device, int $next): array => ['device' => $device, 'next_device_seq' => $next], array_keys($this->counts), $this->counts), 'device');
             });
         }
@@ -125,11 +134,11 @@ final class GeneratedRuns
         $joint = once(fn (): Joint => Joint::query()->findOrFail($this->revision->joint));
         $customer = once(fn (): string => Customer::query()->firstOrFail()->id);
         $serial = sprintf('TN3-%02d-%04d', 90 + intdiv($number, 10_000), $number % 10_000);
-        $desk = fn (string $type, array $data = [], array $more = []): Draft => new Draft(...['id' => Ids::next(), 'type' => $type, 'stream' => "subject/$subject", 'person' => $this->lead->id, 'subject' => $subject, 'data' => $data] + $more);
+        $desk = fn (string $type, array $data = [], ?Concerns $concerns = null): Draft => new Draft(Ids::next(), $type, "subject/$subject", $this->lead->id, $data, $concerns ?? new Concerns($subject));
 
         return [
             $desk('build_opened', ['serial' => $serial, 'build_number' => 1, 'family' => $joint->family, 'customer' => $customer]),
-            $desk('procedure_given', ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $this->revision->id, 'person' => $this->assembler->id], ['revisionHash' => $this->revision->document_hash, 'planHash' => $this->planHash]),
+            $desk('procedure_given', ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $this->revision->id, 'person' => $this->assembler->id], new Concerns($subject, revisionHash: $this->revision->document_hash, planHash: $this->planHash)),
             ...$this->run($run, $subject, $assignment, $joint->id, new SimulatedWrench(new SeededNoise("generated $number"))),
             $desk('build_finished'),
             $desk('build_shipped'),
@@ -142,10 +151,8 @@ final class GeneratedRuns
         $fold = new RunFold($this->plan);
         $fold->apply(new RunBegun($this->assembler->id, $this->sitting->device));
         $context = new RunContext(new Run(['id' => $run, 'subject' => $subject, 'plan_hash' => $this->planHash, 'person' => $this->assembler->id, 'begun_at' => now()]), $this->plan, $fold, $this->revision->document_hash, 1);
-        $bench = fn (string $type, array $data = []): Draft => new Draft(...[
-            'id' => Ids::next(), 'type' => $type, 'stream' => RunHistory::stream($run), 'person' => $this->assembler->id, 'sitting' => $this->sitting->id,
-            'device' => $this->sitting->device, 'deviceSeq' => $this->counts[$this->sitting->device]++, 'data' => $data, ...$context->header(),
-        ]);
+        $bench = fn (string $type, array $data = []): Draft => (new Draft(Ids::next(), $type, RunHistory::stream($run), $this->assembler->id, $data, $context->concerns()))
+            ->sent(new Sending($this->sitting->id, $this->sitting->device, $this->counts[$this->sitting->device]++));
         $drafts = [$bench('run_begun', ['assignment' => $assignment, 'joint' => $joint, 'revision' => $this->revision->id])];
         foreach ($this->tools as $quantity => $tool) {
             $drafts[] = $bench('tool_taken', ['quantity' => $quantity, 'tool' => $tool->id, 'tool_code' => $tool->code]);
@@ -161,16 +168,17 @@ final class GeneratedRuns
 
     private function reading(RunContext $context, Step $step, int $place, SimulatedWrench $wrench): Draft
     {
-        $tool = $this->tools[$step->quantity()->value];
-        $value = $wrench->pull($step->window, Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
-        $seen = Observation::read([
-            'id' => Ids::next(), 'kind' => 'reading', 'run' => $context->run->id, 'subject' => $context->run->subject, 'sitting' => $this->sitting->id, 'step' => $step->id,
-            'device_seq' => $this->counts[$this->sitting->device]++, 'base_seq' => 1, 'device_time' => now()->addMilliseconds($place * 100)->toIso8601ZuluString('microsecond'), 'mono_ms' => $place * 24_000,
-            'value' => $value->digits, 'unit' => $tool->unit, 'raw' => $value->digits, 'tool' => $tool->id, 'source' => ReadingSource::Typed->value, 'device_verdict' => 'in',
-        ], $place);
+        $goal = $step->straightGoal();
+        $tool = $this->tools[$goal->quantity->value];
+        $value = $wrench->pull($goal->window, Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
+        $stamp = new SentStamp($this->sitting->id, $this->counts[$this->sitting->device]++, 1, now()->addMilliseconds($place * 100)->toDateTimeImmutable(), $place * 24_000, false);
+        $reading = new ObservedReading($value, $value->digits, $tool->id, ReadingSource::Typed, 'in');
+        $at = new ObservedAt($context->run->id, $context->run->subject, $step->id);
+        $id = Ids::next();
+        $received = new Received(new Observation($id, hash('sha256', $id), $stamp, $at, $reading, null), $this->sitting, 0);
         $before = $context->fold->freeze();
-        $outcome = $context->fold->apply(new ReadingTaken($seen->id, $step->id, $value, ReadingSource::Typed, $tool->id, $this->assembler->id, $this->sitting->device, ObservationDraft::takenAt($seen, 0)));
+        $outcome = $context->fold->apply(new ReadingTaken($id, $step->id, $value, ReadingSource::Typed, $tool->id, new Stamp($this->assembler->id, $this->sitting->device, $received->takenAt())));
 
-        return $this->draft->reading($context, $before, $seen, $this->sitting, 0, $outcome);
+        return $this->draft->reading($context, $before, $received, $reading, $at, $outcome);
     }
 }

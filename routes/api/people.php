@@ -1,8 +1,10 @@
 <?php
 
 use App\People\Ability;
+use App\People\Http\DeviceController;
 use App\People\Http\NoticeController;
 use App\People\Http\PeopleController;
+use App\People\Http\PinController;
 use App\People\Http\SessionController;
 use Illuminate\Support\Facades\Route;
 
@@ -18,7 +20,7 @@ Route::middleware('auth')->group(function (): void {
 
 Route::middleware('desk')->group(function (): void {
     Route::get('people', [PeopleController::class, 'index'])->can(Ability::ManageDevices->value);
-    Route::post('people/{person}/unlock', [PeopleController::class, 'unlock'])->can(Ability::UnlockPins->value);
-    Route::post('devices', [PeopleController::class, 'enrol'])->can(Ability::ManageDevices->value);
-    Route::post('devices/{device}/revoke', [PeopleController::class, 'revoke'])->can(Ability::ManageDevices->value);
+    Route::post('people/{person}/unlock', [PinController::class, 'unlock'])->can(Ability::UnlockPins->value);
+    Route::post('devices', [DeviceController::class, 'store'])->can(Ability::ManageDevices->value);
+    Route::post('devices/{device}/revoke', [DeviceController::class, 'revoke'])->can(Ability::ManageDevices->value);
 });

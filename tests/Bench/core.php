@@ -53,7 +53,7 @@ function events(Plan $plan, int $count): array
 
         return $step->kind === StageKind::VerificationPass
             ? new MovementSeen($id, $step->id, false, new Stamp('person', 'device', $time))
-            : new ReadingTaken($id, $step->id, Written::of($step->kind === StageKind::Turn && $value === '32' ? '47' : $value, $step->quantity()?->baseUnit() ?? TorqueUnit::NewtonMetre), ReadingSource::Typed, 'tool', 'person', 'device', $time);
+            : new ReadingTaken($id, $step->id, Written::of($step->kind === StageKind::Turn && $value === '32' ? '47' : $value, $step->quantity()?->baseUnit() ?? TorqueUnit::NewtonMetre), ReadingSource::Typed, 'tool', new Stamp('person', 'device', $time));
     };
     $add(new RunBegun('person', 'device'));
     foreach ($plan->steps as $step) {

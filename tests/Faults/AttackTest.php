@@ -109,8 +109,34 @@ final class AttackTest extends TestCase
      */
     private function one(array $reading, string $run): array
     {
+        $requests = self::requests($reading, $run);
+        [$path, $body, $atBench] = $requests[mt_rand(0, count($requests) - 1)];
+        $http = $atBench ? $this->bench : $this->desk;
+        $odd = mt_rand(0, 9);
+        if ($odd === 0) {
+            $path = (string) preg_replace('~[0-9a-f-]{36}~', rawurlencode(self::oddText()), $path);
+        } elseif ($odd === 1) {
+            $addresses = ['builds/', 'audit/', 'library/revisions/', 'library/procedures/', 'find?q=', 'library?find=', 'library?value=', 'audit?serial=', 'live?run=x&since='];
+            $path = $addresses[mt_rand(0, count($addresses) - 1)].rawurlencode(self::oddText());
+
+            return ['path' => "GET $path", 'body' => '', 'answer' => $this->desk->get($path)];
+        } else {
+            $body = self::spoilt($body);
+        }
+        $json = $odd === 2 ? substr((string) json_encode($body), 0, -2) : str_replace('"1e309"', '1e309', (string) json_encode($body === [] ? (object) [] : $body, JSON_PARTIAL_OUTPUT_ON_ERROR));
+
+        return ['path' => "POST $path", 'body' => $json, 'answer' => $http->post($path, $json)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $reading
+     * @return list<array{string, array<string, mixed>, bool}> path, body, at a bench
+     */
+    private static function requests(array $reading, string $run): array
+    {
         $uuid = (string) Uuid::v7();
-        $requests = [
+
+        return [
             ['session/bench', ['badge' => '1042', 'pin' => '000000'], true],
             ['bench/observations', ['sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'observations' => [$reading]], true],
             ["bench/runs/$run/withdrawals", ['id' => $uuid, 'device_seq' => 1, 'base_seq' => 0, 'device_time' => '2026-06-15T09:00:00Z', 'mono_ms' => 1, 'reading' => $uuid, 'reason' => 'wrong_key', 'text' => 'x'], true],
@@ -134,22 +160,6 @@ final class AttackTest extends TestCase
             ['library/workbench/pairing', ['lengths' => ['1', '2'], 'groups' => 2], false],
             ["people/$uuid/unlock", [], false], ["audit/readings/$uuid/dismiss", ['reason' => 'sent_twice', 'text' => 'x'], false], ["notices/$uuid/acknowledge", [], false],
         ];
-        [$path, $body, $atBench] = $requests[mt_rand(0, count($requests) - 1)];
-        $http = $atBench ? $this->bench : $this->desk;
-        $odd = mt_rand(0, 9);
-        if ($odd === 0) {
-            $path = (string) preg_replace('~[0-9a-f-]{36}~', rawurlencode(self::oddText()), $path);
-        } elseif ($odd === 1) {
-            $addresses = ['builds/', 'audit/', 'library/revisions/', 'library/procedures/', 'find?q=', 'library?find=', 'library?value=', 'audit?serial=', 'live?run=x&since='];
-            $path = $addresses[mt_rand(0, count($addresses) - 1)].rawurlencode(self::oddText());
-
-            return ['path' => "GET $path", 'body' => '', 'answer' => $this->desk->get($path)];
-        } else {
-            $body = self::spoilt($body);
-        }
-        $json = $odd === 2 ? substr((string) json_encode($body), 0, -2) : str_replace('"1e309"', '1e309', (string) json_encode($body === [] ? (object) [] : $body, JSON_PARTIAL_OUTPUT_ON_ERROR));
-
-        return ['path' => "POST $path", 'body' => $json, 'answer' => $http->post($path, $json)];
     }
 
     /**

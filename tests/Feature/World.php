@@ -27,6 +27,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Unit\Written;
 
 /** A small shop to test in: the demo's people and procedure, three tools, and the ways to act as somebody. */
@@ -54,10 +55,10 @@ final class World
         $this->procedure = app(AddProcedure::class)($this->joint, 'stock bolts', $this->person('lead'));
         $this->revision = $this->draft();
         app(ApproveRevision::class)($this->revision, $this->person('approver'));
-        $this->tool('TW-04', ToolKind::TorqueWrench, 'N.m', '12', '60', '0.1', '2026-03-01', '2026-09-01');
-        $this->tool('TW-07', ToolKind::TorqueWrench, 'lbf.ft', '15', '75', '0.5', '2025-11-01', '2026-05-01');
-        $this->tool('TW-09', ToolKind::TorqueWrench, 'N.m', '2', '20', '0.1', '2026-03-01', '2026-09-01');
-        $this->tool('AG-02', ToolKind::AngleGauge, 'deg', '0', '360', '1', '2026-03-01', '2026-09-01');
+        $this->tool('TW-04', ToolKind::TorqueWrench, self::range('12', '60', 'N.m'), '0.1', ['2026-03-01', '2026-09-01']);
+        $this->tool('TW-07', ToolKind::TorqueWrench, self::range('15', '75', 'lbf.ft'), '0.5', ['2025-11-01', '2026-05-01']);
+        $this->tool('TW-09', ToolKind::TorqueWrench, self::range('2', '20', 'N.m'), '0.1', ['2026-03-01', '2026-09-01']);
+        $this->tool('AG-02', ToolKind::AngleGauge, self::range('0', '360', 'deg'), '1', ['2026-03-01', '2026-09-01']);
     }
 
     /** Goes on in another test of the same class. */
@@ -144,11 +145,16 @@ final class World
         return app(DeviceSequence::class)->expected($device->id);
     }
 
-    private function tool(string $code, ToolKind $kind, string $unit, string $low, string $high, string $resolution, string $on, string $due): void
+    private static function range(string $low, string $high, string $unit): ToolRange
     {
-        $value = fn (string $digits): Written => Written::fromCode($digits, $unit);
-        $id = app(RegisterTool::class)(new Tool($code, $kind, $value($low), $value($high), $value($resolution)), $code, $this->person('crib'));
-        app(RecordCalibration::class)($id, Day::of($on), Day::of($due), true, 'T-'.$code, $this->person('crib'));
+        return new ToolRange(Written::fromCode($low, $unit), Written::fromCode($high, $unit));
+    }
+
+    /** @param  array{string, string}  $calibrated  on a day, until a day */
+    private function tool(string $code, ToolKind $kind, ToolRange $range, string $resolution, array $calibrated): void
+    {
+        $id = app(RegisterTool::class)(new Tool($code, $kind, $range, Written::of($resolution, $range->lowest->unit)), $code, $this->person('crib'));
+        app(RecordCalibration::class)($id, Day::of($calibrated[0]), Day::of($calibrated[1]), true, 'T-'.$code, $this->person('crib'));
         $this->tools[$code] = $id;
     }
 }

@@ -96,6 +96,18 @@ final class PlantedBreachTest extends TestCase
         self::assertSame(7, substr_count($said, 'has no place in the core'), 'a date that is given and a method of that name are no breach');
     }
 
+    public function test_a_function_of_too_many_lines_or_parameters_is_caught(): void
+    {
+        $long = "<?php\nfunction long()\n{\n".str_repeat("    echo 1;\n", 38)."}\nfunction wide(\$a, \$b, \$c, \$d, \$e, \$f, \$g, \$h)\n{\n}\nfunction short(\$a, \$b, \$c, \$d, \$e, \$f, \$g)\n{\n".str_repeat("    echo 1;\n", 37)."}\n";
+        $this->plant('core/planted/Shape.php', $long);
+        [$status, $said] = $this->inCopy('php', 'bin/lib/shape.php', 'core/planted');
+
+        self::assertSame(1, $status);
+        self::assertSame(2, substr_count($said, 'Shape.php:'), $said);
+        self::assertStringContainsString('long() has 41 lines', $said);
+        self::assertStringContainsString('wide() has 3 lines and 8 parameters', $said);
+    }
+
     public function test_php_that_is_not_in_the_houses_style_is_caught(): void
     {
         $file = $this->plant('app/Shared/PlantedStyle.php', "<?php\nnamespace App\\Shared;\nclass PlantedStyle{function x(){return array(1);}}\n");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Audit\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\ErasableTexts;
 use App\Ledger\Recorder;
@@ -37,9 +38,9 @@ final readonly class DismissReading
             }
             $stream = (string) DB::table('ledger_entries')->where('entry_id', $entryId)->value('stream');
             $id = Ids::next();
-            $this->recorder->append(new Draft($id, 'reading_dismissed', $stream, $lead->id, subject: $aside->subject, data: [
+            $this->recorder->append(new Draft($id, 'reading_dismissed', $stream, $lead->id, [
                 'reading' => $entryId, 'reason' => $reason, 'reason_hash' => $this->texts->keep($id, 'reason', $text),
-            ]));
+            ], new Concerns($aside->subject)));
         });
     }
 }

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Audit\Http;
 
-use App\Builds\Queries\VisibleBuilds;
+use App\Audit\Http\Requests\LiveRequest;
 use App\Ledger\Stream;
 use App\Record\Models\Run;
+use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 
-/** Says whether a run has moved on since a screen last looked. One indexed read, no session write. */
 final class LiveController
 {
-    public function __invoke(Request $request): JsonResponse|Response
+    /** Number of the run's last entry, if it is newer than the one that is known; else nothing. */
+    public function __invoke(LiveRequest $request): JsonResponse|Response
     {
-        $given = $request->validate(['run' => 'required|uuid', 'since' => 'required|integer|min:0']);
-        $run = Run::query()->find($given['run']) ?? throw Refused::notFound('There is no such run.');
-        VisibleBuilds::find($run->subject, $request->user());
+        $run = Run::query()->find($request->text('run')) ?? throw Refused::notFound('There is no such run.');
+        Gate::authorize('view', Subject::query()->findOrFail($run->subject));
         $last = Stream::lastSeq(RunHistory::stream($run->id));
 
-        return $last > (int) $given['since'] ? new JsonResponse(['last_seq' => $last]) : response()->noContent();
+        return $last > $request->integer('since') ? new JsonResponse(['last_seq' => $last]) : response()->noContent();
     }
 }

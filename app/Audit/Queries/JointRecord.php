@@ -15,29 +15,16 @@ use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use Carbon\CarbonImmutable;
-use Tekkal\Core\Document\Revision;
-use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Review\JointEvidence;
-use Tekkal\Core\Run\RunState;
 
 /** One joint of a build as the ledger's bytes tell it. */
 final readonly class JointRecord
 {
-    /**
-     * @param  array<mixed>|null  $document
-     * @param  list<Entry>  $entries
-     */
+    /** @param  bool  $onPaper  nothing of it is recorded here: the bench cannot carry out any procedure that is in force for it */
     private function __construct(
         public Joint $joint,
-        public ?Run $run,
-        public ?StoredRevision $stored,
-        public ?Revision $revision,
-        public ?array $document,
-        public ?Plan $plan,
-        public ?RunState $state,
-        public array $entries,
-        private ?string $notInForce,
-        /** Nothing of it is recorded here: the bench cannot carry out any procedure that is in force for it. */
+        public ?ReadProcedure $procedure,
+        public ?ReadRun $run,
         public bool $onPaper,
     ) {
     }
@@ -55,16 +42,16 @@ final readonly class JointRecord
     /** Number of the last entry that this tells of; 0 before the run. */
     public function lastSeq(): int
     {
-        $last = $this->entries[count($this->entries) - 1] ?? null;
+        $entries = $this->run->entries ?? [];
 
-        return $last?->seq() ?? 0;
+        return $entries === [] ? 0 : $entries[count($entries) - 1]->seq();
     }
 
     public function evidence(): JointEvidence
     {
-        $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->id)->where('disposed_at', null)->count();
+        $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->run->id)->where('disposed_at', null)->count();
 
-        return new JointEvidence($this->joint->name, $this->plan, $this->state, $this->notInForce, $aside);
+        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside);
     }
 
     private static function of(Joint $joint, ?Assignment $given, ?Run $run): self
@@ -75,18 +62,21 @@ final readonly class JointRecord
         $onPaper = $given === null && ! Procedures::allInForce($joint->id, $at)->contains(fn (RevisionStatus $s): bool => $s->at_bench);
         $revisionId = $given->revision ?? $inForce?->revision;
         if ($revisionId === null) {
-            return new self($joint, null, null, null, null, null, null, [], null, $onPaper);
+            return new self($joint, null, null, $onPaper);
         }
-        $planHash = $given->plan_hash ?? (string) $inForce?->plan_hash;
-        $plan = Procedures::plan($planHash);
-        $entries = $run === null ? [] : RunHistory::entries($run->id);
-        $stored = StoredRevision::query()->findOrFail($revisionId);
+        $plan = Procedures::plan($given->plan_hash ?? (string) $inForce?->plan_hash);
+        $read = new ReadProcedure(StoredRevision::query()->findOrFail($revisionId), Procedures::revision($revisionId), Procedures::document($revisionId), $plan);
 
-        return new self(
-            $joint, $run, $stored, Procedures::revision($revisionId), Procedures::document($revisionId), $plan,
-            $run === null ? null : RunHistory::foldEntries($entries, $plan)->freeze(), $entries,
-            $run !== null && $inForce?->revision !== $revisionId ? sprintf('revision %s was not in force when the run began.', $stored->letter) : null,
-            $onPaper,
+        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $onPaper);
+    }
+
+    private static function read(Run $run, ReadProcedure $procedure, bool $wasInForce): ReadRun
+    {
+        $entries = RunHistory::entries($run->id);
+
+        return new ReadRun(
+            $run, $entries, RunHistory::foldEntries($entries, $procedure->plan)->freeze(),
+            $wasInForce ? null : sprintf('revision %s was not in force when the run began.', $procedure->stored->letter),
         );
     }
 }

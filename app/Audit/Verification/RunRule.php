@@ -11,6 +11,7 @@ use App\Ledger\Verification\EntryRule;
 use App\Ledger\Verification\Report;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Collection;
+use stdClass;
 
 /** What a run's entries name is what it was when they were written: engine, revision, plan, tool, calibration, readings. */
 final class RunRule implements EntryRule
@@ -85,7 +86,7 @@ final class RunRule implements EntryRule
         $this->calibrations($entries, $there, $report);
     }
 
-    private function one(Entry $entry, ?object $there, string $type, ?string $stream, Report $report): void
+    private function one(Entry $entry, ?stdClass $there, string $type, ?string $stream, Report $report): void
     {
         if ($there === null || ($type !== self::ANY && $there->type !== $type) || ($stream !== null && $there->stream !== $stream)) {
             $report->add(sprintf('Entry %s names a %s that %s.', $entry->id(), $type === self::ANY ? 'reading' : str_replace('_', ' ', $type), $there === null ? 'is not in the record' : 'is something else'));
@@ -94,7 +95,7 @@ final class RunRule implements EntryRule
 
     /**
      * @param  list<Entry>  $entries
-     * @param  Collection<array-key, object>  $there
+     * @param  Collection<array-key, stdClass>  $there
      */
     private function calibrations(array $entries, Collection $there, Report $report): void
     {

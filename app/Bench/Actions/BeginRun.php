@@ -7,6 +7,7 @@ namespace App\Bench\Actions;
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
 use App\Builds\Models\Assignment;
+use App\Ledger\Concerns;
 use App\Library\Models\StoredRevision;
 use App\Record\BuildState;
 use App\Record\Models\Run;
@@ -29,7 +30,7 @@ final readonly class BeginRun
         return $command->id;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{Concerns, array<string, mixed>} */
     private function decide(BenchCommand $command, string $assignmentId): array
     {
         $assignment = Assignment::query()->lockForUpdate()->find($assignmentId) ?? throw Refused::notFound('There is no such job.');
@@ -42,11 +43,11 @@ final readonly class BeginRun
             default => null,
         };
 
+        $document = StoredRevision::query()->findOrFail($assignment->revision)->document_hash;
+
         return [
-            'subject' => $subject->id,
-            'revisionHash' => StoredRevision::query()->findOrFail($assignment->revision)->document_hash,
-            'planHash' => $assignment->plan_hash,
-            'data' => ['assignment' => $assignment->id, 'joint' => $assignment->joint, 'revision' => $assignment->revision],
+            new Concerns($subject->id, revisionHash: $document, planHash: $assignment->plan_hash),
+            ['assignment' => $assignment->id, 'joint' => $assignment->joint, 'revision' => $assignment->revision],
         ];
     }
 }

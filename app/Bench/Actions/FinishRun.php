@@ -28,7 +28,7 @@ final readonly class FinishRun
                 throw new Refused(ProblemType::NotDone, $why, 409);
             }
 
-            return $context->header();
+            return [$context->concerns(), []];
         });
     }
 }

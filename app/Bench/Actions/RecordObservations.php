@@ -6,6 +6,9 @@ namespace App\Bench\Actions;
 
 use App\Bench\Observation;
 use App\Bench\ObservationDraft;
+use App\Bench\ObservedAt;
+use App\Bench\ObservedReading;
+use App\Bench\Received;
 use App\Bench\RunContext;
 use App\Ledger\DeviceSequence;
 use App\Ledger\Draft;
@@ -16,10 +19,12 @@ use App\People\Models\Sitting;
 use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use LogicException;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\SetAsideReason;
+use Tekkal\Core\Run\Stamp;
 
 /**
  * Stores a batch of observations, in the device's order, in one transaction. An authentic, readable one is never refused:
@@ -50,9 +55,9 @@ final readonly class RecordObservations
                 } elseif (isset($drafts[$observation->id])) {
                     self::sameTwice($drafts[$observation->id], $observation);
                 } else {
-                    $sitting = $sittings[$observation->sitting] ??= $this->sitting($observation, $device);
-                    DeviceSequence::compare($observation->deviceSeq, $expected++, $observation->id);
-                    $drafts[$observation->id] = $this->decide($observation, $sitting, $skewMs, $contexts);
+                    $sitting = $sittings[$observation->stamp->sitting] ??= $this->sitting($observation, $device);
+                    DeviceSequence::compare($observation->stamp->deviceSeq, $expected++, $observation->id);
+                    $drafts[$observation->id] = $this->decide(new Received($observation, $sitting, $skewMs), $contexts);
                 }
             }
             if ($drafts !== []) {
@@ -66,14 +71,14 @@ final readonly class RecordObservations
 
     private static function sameTwice(Draft $draft, Observation $observation): void
     {
-        if ($draft->sentHash !== $observation->hash) {
+        if ($draft->sentHash() !== $observation->hash) {
             throw new Refused(ProblemType::IdTaken, 'Two observations of this batch carry the same id and differ. Keep what you have and show it to the lead.', 409, ['id' => $observation->id]);
         }
     }
 
     private function sitting(Observation $observation, Device $device): Sitting
     {
-        $sitting = Sitting::query()->find($observation->sitting);
+        $sitting = Sitting::query()->find($observation->stamp->sitting);
         if ($sitting === null || $sitting->device !== $device->id) {
             throw new Refused(ProblemType::NoSitting, 'This observation names no sitting of this bench. The bench keeps it; show it to the lead.', 403, ['id' => $observation->id]);
         }
@@ -82,43 +87,43 @@ final readonly class RecordObservations
     }
 
     /** @param  array<string, RunContext|null>  $contexts the runs of this batch, folded once each */
-    private function decide(Observation $observation, Sitting $sitting, int $skewMs, array &$contexts): Draft
+    private function decide(Received $received, array &$contexts): Draft
     {
-        if ($observation->run === null) {
-            return $this->draft->unread($observation, $sitting, $skewMs);
+        $observation = $received->observation;
+        if ($observation->unread !== null) {
+            return $this->draft->unread($received, $observation->unread);
         }
-        if (! array_key_exists($observation->run, $contexts)) {
-            $this->recorder->lock(RunHistory::stream($observation->run));
-            $contexts[$observation->run] = RunContext::find($observation->run);
+        $at = $observation->at ?? throw new LogicException('An observation that can be read says where it was made.');
+        if (! array_key_exists($at->run, $contexts)) {
+            $this->recorder->lock(RunHistory::stream($at->run));
+            $contexts[$at->run] = RunContext::find($at->run);
         }
-        $context = $contexts[$observation->run];
+        $context = $contexts[$at->run];
         if ($context === null) {
-            return $this->draft->inTray($observation, $sitting, $skewMs);
+            return $this->draft->inTray($received, $at);
         }
-        $wrongBuild = $context->run->subject !== $observation->subject ? Outcome::setAside(SetAsideReason::WrongBuild) : null;
+        $wrongBuild = $context->run->subject !== $at->subject ? Outcome::setAside(SetAsideReason::WrongBuild) : null;
 
-        return $observation->isReading()
-            ? $this->reading($context, $observation, $sitting, $skewMs, $wrongBuild)
-            : $this->backedOff($context, $observation, $sitting, $skewMs, $wrongBuild);
+        return $observation->reading === null
+            ? $this->backedOff($context, $received, $at, $wrongBuild)
+            : $this->reading($context, $received, $observation->reading, $at, $wrongBuild);
     }
 
-    private function reading(RunContext $context, Observation $o, Sitting $sitting, int $skewMs, ?Outcome $wrongBuild): Draft
+    private function reading(RunContext $context, Received $received, ObservedReading $reading, ObservedAt $at, ?Outcome $wrongBuild): Draft
     {
-        assert($o->value !== null && $o->source() !== null && $o->tool !== null && $o->step !== null);
-        $event = new ReadingTaken($o->id, $o->step, $o->value, $o->source(), $o->tool, $sitting->person, $sitting->device, ObservationDraft::takenAt($o, $skewMs));
+        $stamp = new Stamp($received->sitting->person, $received->sitting->device, $received->takenAt());
         $before = $context->fold->freeze();
-        $outcome = $context->fold->apply($event, $wrongBuild);
+        $outcome = $context->fold->apply(new ReadingTaken($received->observation->id, $at->step, $reading->value, $reading->source(), $reading->tool, $stamp), $wrongBuild);
 
-        return $this->draft->reading($context, $before, $o, $sitting, $skewMs, $outcome);
+        return $this->draft->reading($context, $before, $received, $reading, $at, $outcome);
     }
 
-    private function backedOff(RunContext $context, Observation $o, Sitting $sitting, int $skewMs, ?Outcome $wrongBuild): Draft
+    private function backedOff(RunContext $context, Received $received, ObservedAt $at, ?Outcome $wrongBuild): Draft
     {
-        assert($o->step !== null);
-        $event = new BackedOff($o->step, $sitting->device);
+        $event = new BackedOff($at->step, $received->sitting->device);
         $lost = $context->fold->readingsLostBy($event);
         $outcome = $context->fold->apply($event, $wrongBuild);
 
-        return $this->draft->backedOff($context, $o, $sitting, $skewMs, $outcome, $outcome->isApplied() ? $lost : []);
+        return $this->draft->backedOff($context, $received, $at, $outcome, $outcome->isApplied() ? $lost : []);
     }
 }

@@ -26,7 +26,7 @@ final readonly class TakeOverRun
                 throw new Refused(ProblemType::RunClosed, 'The run is finished; there is nothing to take over.', 409);
             }
 
-            return $context->header();
+            return [$context->concerns(), []];
         });
     }
 }

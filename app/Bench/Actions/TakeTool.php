@@ -36,7 +36,7 @@ final readonly class TakeTool
             }
             $today = ToolBook::day(now()->toImmutable());
 
-            return $context->header() + ['data' => [
+            return [$context->concerns(), [
                 'quantity' => $quantity->value, 'tool' => $tool->id, 'tool_code' => $tool->code,
                 'calibration' => ToolBook::history($tool->id)->latestOn($today)?->id,
             ]];

@@ -40,7 +40,7 @@ final readonly class WithdrawReading
                 throw new Refused(ProblemType::NotWithdrawn, $why, 409, ['field' => 'reading']);
             }
 
-            return $context->header() + ['data' => [
+            return [$context->concerns(), [
                 'reading' => $given['reading'], 'reason' => $given['reason'], 'second_person' => $second,
                 'reason_hash' => $this->texts->keep($command->id, 'reason', $given['text'] ?? null),
             ]];

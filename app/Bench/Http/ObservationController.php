@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Bench\Http;
 
 use App\Bench\Actions\RecordObservations;
-use App\Bench\Observation;
+use App\Bench\ObservationReader;
+use App\Bench\Unreadable;
 use App\Ledger\Entry;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use InvalidArgumentException;
 use Tekkal\Core\Run\SetAsideReason;
 
 /** Takes what a bench saw. The device and the sitting answer for it, so it is taken after sign-out as well. */
@@ -27,7 +27,7 @@ final class ObservationController
         if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MOST) {
             throw new Refused(ProblemType::Unreadable, sprintf('A batch is a list of 1 to %d observations.', self::MOST), 422, ['field' => 'observations', 'limit' => self::MOST]);
         }
-        $observations = array_map(Observation::read(...), $list, array_keys($list));
+        $observations = array_map(ObservationReader::read(...), $list, array_keys($list));
         $entries = $record($observations, $request->attributes->get('device'), $this->skewMs($sent['sent_at'] ?? null));
 
         return new JsonResponse(['outcomes' => array_map(self::outcome(...), $entries)]);
@@ -37,8 +37,8 @@ final class ObservationController
     private function skewMs(mixed $sentAt): int
     {
         try {
-            return (int) round(CarbonImmutable::instance(Observation::time(['sent_at' => $sentAt], 'sent_at'))->diffInMilliseconds(now(), false));
-        } catch (InvalidArgumentException) {
+            return (int) round(CarbonImmutable::instance(ObservationReader::time($sentAt))->diffInMilliseconds(now(), false));
+        } catch (Unreadable) {
             throw new Refused(ProblemType::Unreadable, 'The batch does not say when it was sent.', 422, ['field' => 'sent_at']);
         }
     }

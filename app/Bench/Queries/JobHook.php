@@ -6,7 +6,6 @@ namespace App\Bench\Queries;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Queries\JointStrip;
-use App\Library\Models\Family;
 use App\Library\Models\Joint;
 use App\Library\Queries\MapSketch;
 use App\Library\Queries\Procedures;
@@ -16,10 +15,21 @@ use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
+use Illuminate\Support\Collection;
+use LogicException;
 
 /** The job cards on an assembler's hook, and the runs others have open that they could take over. */
 final class JobHook
 {
+    /** @var Collection<array-key, Joint> */
+    private Collection $joints;
+
+    /** @var Collection<array-key, Person> */
+    private Collection $people;
+
+    /** @var Collection<array-key, string> names by id */
+    private Collection $devices;
+
     /** @return array{mine: list<array<string, mixed>>, others: list<array<string, mixed>>} */
     public function of(Person $person): array
     {
@@ -29,8 +39,12 @@ final class JobHook
         $runs = Run::query();
         $runs->getQuery()->whereIn('subject', $open->modelKeys());
         $runs = $runs->get()->keyBy('assignment');
+        $jobs = $jobs->get();
+        $this->joints = Joint::query()->with('inFamily')->whereKey($jobs->pluck('joint')->unique()->all())->get()->keyBy('id');
+        $this->people = Person::query()->whereKey($runs->pluck('person')->unique()->all())->get()->keyBy('id');
+        $this->devices = Device::query()->whereKey($runs->pluck('device')->unique()->all())->pluck('name', 'id');
         $mine = $others = [];
-        foreach ($jobs->get() as $job) {
+        foreach ($jobs as $job) {
             $run = $runs->get($job->id);
             $subject = $open->get($job->subject);
             if ($run?->finished_at !== null || $subject === null) {
@@ -50,11 +64,12 @@ final class JobHook
     private function card(Assignment $job, ?Run $run, Subject $subject): array
     {
         $plan = Procedures::plan($job->plan_hash);
+        $joint = $this->joints->get($job->joint) ?? throw new LogicException('A job without its joint.');
         $card = [
             'assignment' => $job->id,
             'serial' => $subject->title(),
-            'family' => Family::query()->findOrFail($subject->family)->name,
-            'joint' => Joint::query()->findOrFail($job->joint)->name,
+            'family' => $joint->inFamily->name,
+            'joint' => $joint->name,
             'line' => Procedures::revision($job->revision)->tighteningLine()->typeset(),
             'sketch' => MapSketch::of(Procedures::document($job->revision)),
             'steps' => count($plan->steps),
@@ -63,8 +78,8 @@ final class JobHook
         if ($run !== null) {
             $card['run'] = [
                 'id' => $run->id,
-                'person' => Person::query()->find($run->person)?->displayName(),
-                'device' => Device::query()->find($run->device)?->name,
+                'person' => $this->people->get($run->person)?->displayName(),
+                'device' => $this->devices->get($run->device),
             ] + JointStrip::progress(RunHistory::fold($run->id, $plan)->freeze(), $plan);
         }
 

@@ -20,6 +20,7 @@ use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\RunState;
@@ -52,16 +53,11 @@ final readonly class RunSheet
             'newer' => $this->newer($context->run->revision),
             'permits' => $this->permits($context->run, $subject->serial),
             'rounds' => $revision->tighteningLine()->rounds(),
-            'stages' => array_map(fn (Stage $s): array => ['key' => $s->key(), 'motion' => $s->rules->oneMotion ? 'one_motion' : 'may_ratchet', 'why' => $s->why], $revision->stages()),
+            'stages' => array_map(fn (Stage $s): array => ['key' => $s->key(), 'motion' => $s->rules->motion->oneMotion ? 'one_motion' : 'may_ratchet', 'why' => $s->why], $revision->stages()),
             'surfaces' => array_map(fn (Agent $a): array => ['surface' => $a->surface, 'condition' => $a->condition], $revision->agents),
             'cautions' => $document['cautions'] ?? [],
             'sketch' => MapSketch::of($document),
-            'holder' => [
-                'person' => $context->run->person,
-                'person_name' => Person::query()->find($context->run->person)?->displayName(),
-                'device' => $context->run->device,
-                'device_name' => Device::query()->find($context->run->device)?->name,
-            ],
+            'holder' => $this->holder($context->run),
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
             'last_seq' => $context->lastSeq,
             'finished' => $state->finished,
@@ -74,6 +70,15 @@ final readonly class RunSheet
                 'angle' => $this->tool($state, Kind::Angle, $context),
             ],
             'marks' => JointStrip::marks($state),
+        ];
+    }
+
+    /** @return array<string, string|null> in whose hands it is, and where */
+    private function holder(Run $run): array
+    {
+        return [
+            'person' => $run->person, 'person_name' => Person::query()->find($run->person)?->displayName(),
+            'device' => $run->device, 'device_name' => Device::query()->find($run->device)?->name,
         ];
     }
 
@@ -97,20 +102,23 @@ final readonly class RunSheet
     /** @return array<string, mixed> */
     private function step(Step $step, RunState $state): array
     {
+        $goal = $step->straightGoal();
+        $own = $step->rules->own;
+
         return [
             'id' => $step->id,
             'stage' => $step->stage,
             'kind' => $step->kind->value,
-            'quantity' => $step->quantity()->value,
+            'quantity' => $goal->quantity->value,
             'position' => $step->position,
-            'target' => $step->target->typeset(),
-            'window' => $step->window->typeset(),
-            'threshold' => $step->threshold?->typeset(),
+            'target' => $goal->target->typeset(),
+            'window' => $goal->window->typeset(),
+            'threshold' => $own instanceof TurnStage ? $own->threshold?->typeset() : null,
             'status' => $state->status($step->id)->value,
             'attempts' => array_map(fn (Attempt $a): array => [
                 'reading' => $a->reading->id,
                 'number' => $a->number,
-                'value' => $a->reading->value->typeset(),
+                'value' => $a->reading->measured()->typeset(),
                 'verdict' => $a->judgement->verdict->value,
                 'word' => $a->judgement->verdict->word(),
                 'reason' => $a->judgement->reason,

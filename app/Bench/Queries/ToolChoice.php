@@ -8,6 +8,7 @@ use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Plan\StraightGoal;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Fitness;
@@ -27,20 +28,18 @@ final class ToolChoice
     {
         $today = ToolBook::day(now()->toImmutable());
         $reasons = [];
-        foreach ($this->distinct($plan, $quantity) as $step) {
-            array_push($reasons, ...$this->fitness($tool, $step, $today)->reasons);
+        foreach ($this->distinct($plan, $quantity) as $goal) {
+            array_push($reasons, ...$this->fitness($tool, $goal, $today)->reasons);
         }
 
         return array_values(array_unique($reasons));
     }
 
     /** Judged once for each target and day: the readings of a batch ask the same again and again. */
-    public function fitness(ToolRow $tool, Step $step, Day $day): Fitness
+    public function fitness(ToolRow $tool, StraightGoal $goal, Day $day): Fitness
     {
-        [$id, $kind, $target, $window, $date] = [$tool->id, $step->kind, $step->target->typeset(), $step->window->typeset(), $day->date];
-
-        return $this->judged["$id $kind->value $target $window $date"] ??= Fitness::judge(
-            ToolBook::tool($tool), $this->history($id), new Requirement(ToolKind::for($step->quantity()) ?? ToolKind::TorqueWrench, $step->target, $step->window), $day,
+        return $this->judged[implode(' ', [$tool->id, $goal->quantity->value, $goal->target->code(), $goal->window->typeset(), $day->date])] ??= Fitness::judge(
+            ToolBook::tool($tool), $this->history($tool->id), new Requirement(ToolKind::for($goal->quantity) ?? ToolKind::TorqueWrench, $goal->target, $goal->window), $day,
         );
     }
 
@@ -63,7 +62,7 @@ final class ToolChoice
             $reasons = $this->whyNot($row, $quantity, $plan);
 
             return [
-                'id' => $row->id, 'code' => $row->code, 'name' => $row->name, 'range' => $tool->rangeTypeset(), 'kind_words' => $tool->kind->words(),
+                'id' => $row->id, 'code' => $row->code, 'name' => $row->name, 'range' => $tool->range->typeset(), 'kind_words' => $tool->kind->words(),
                 'unit' => ['code' => $tool->resolution->unit->code(), 'symbol' => $tool->resolution->unit->symbol()],
                 'resolution' => $tool->resolution->decimal(),
                 'reasons' => $reasons,
@@ -79,8 +78,9 @@ final class ToolChoice
         $decimals = strlen(strrchr($resolution->decimal(), '.') ?: '.') - 1;
         $settings = [];
         foreach ($plan->steps as $step) {
-            $setting = $step->quantity() === $quantity ? Setting::nearest($step->target, $step->window, $resolution) : null;
-            $shown = $step->quantity() === $quantity ? $step->window->displayedIn($resolution->unit, $decimals) : null;
+            $goal = $step->quantity() === $quantity ? $step->straightGoal() : null;
+            $setting = $goal === null ? null : Setting::nearest($goal->target, $goal->window, $resolution);
+            $shown = $goal?->window->displayedIn($resolution->unit, $decimals);
             if ($setting !== null && $shown !== null) {
                 $settings[] = ['step' => $step->id, 'digits' => $setting->digits] + $shown;
             }
@@ -89,16 +89,17 @@ final class ToolChoice
         return $settings;
     }
 
-    /** @return list<Step> one step per different target and window */
+    /** @return list<StraightGoal> each target and window once */
     private function distinct(Plan $plan, Kind $quantity): array
     {
-        $steps = [];
+        $goals = [];
         foreach ($plan->steps as $step) {
             if ($step->quantity() === $quantity) {
-                $steps[$step->target->typeset().$step->window->typeset()] ??= $step;
+                $goal = $step->straightGoal();
+                $goals[$goal->target->typeset().$goal->window->typeset()] ??= $goal;
             }
         }
 
-        return array_values($steps);
+        return array_values($goals);
     }
 }

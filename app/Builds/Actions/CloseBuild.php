@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Builds\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Joint;
@@ -58,6 +59,6 @@ final readonly class CloseBuild
 
     private function append(string $type, Subject $subject, Person $lead): void
     {
-        $this->recorder->append(new Draft(Ids::next(), $type, 'subject/'.$subject->id, $lead->id, subject: $subject->id));
+        $this->recorder->append(new Draft(Ids::next(), $type, 'subject/'.$subject->id, $lead->id, concerns: new Concerns($subject->id)));
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use App\Library\Models\Joint;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
@@ -76,11 +78,12 @@ final readonly class GiveProcedure
             throw Refused::field('joint', sprintf('The bench cannot carry out revision %s of %s yet: so far measured torque and angle rounds, with fasteners that may be used again.', $inForce->letter, $joint->name), $joint->id);
         }
         $assignment = Ids::next();
-        $this->recorder->append(new Draft(
-            $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id, subject: $subject->id, sentHash: $command?->hash,
-            data: ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $inForce->revision, 'person' => $person->id],
-            revisionHash: StoredRevision::query()->findOrFail($inForce->revision)->document_hash, planHash: $inForce->plan_hash,
-        ));
+        $draft = new Draft(
+            $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id,
+            ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $inForce->revision, 'person' => $person->id],
+            new Concerns($subject->id, revisionHash: StoredRevision::query()->findOrFail($inForce->revision)->document_hash, planHash: $inForce->plan_hash),
+        );
+        $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
         return $assignment;
     }

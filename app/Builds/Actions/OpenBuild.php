@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Builds\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use App\Library\Models\Family;
 use App\People\Models\Customer;
 use App\People\Models\Person;
@@ -55,9 +57,10 @@ final readonly class OpenBuild
             throw new Refused(ProblemType::EarlierBuild, sprintf('%s was here before: build %d, %s. Is this its build %d?', $serial, $last->build_number, $last->state->value, $last->build_number + 1), 409, ['field' => 'serial', 'value' => $serial, 'next_build' => $last->build_number + 1]);
         }
         $id = Ids::next();
-        $this->recorder->append(new Draft($command->id ?? Ids::next(), 'build_opened', 'subject/'.$id, $lead->id, subject: $id, sentHash: $command?->hash, data: [
+        $draft = new Draft($command->id ?? Ids::next(), 'build_opened', 'subject/'.$id, $lead->id, [
             'serial' => $serial, 'build_number' => ($last->build_number ?? 0) + 1, 'family' => $family->id, 'customer' => $customer,
-        ]));
+        ], new Concerns($id));
+        $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
         return $id;
     }

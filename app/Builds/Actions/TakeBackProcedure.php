@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Models\Person;
@@ -35,7 +36,7 @@ final readonly class TakeBackProcedure
                 throw new Refused(ProblemType::RunBegun, 'The work has been begun; it cannot be taken back. Another assembler can take it over at the bench.', 409);
             }
             $this->recorder->append(new Draft(
-                Ids::next(), 'procedure_taken_back', 'subject/'.$assignment->subject, $lead->id, subject: $assignment->subject, data: ['assignment' => $assignment->id],
+                Ids::next(), 'procedure_taken_back', 'subject/'.$assignment->subject, $lead->id, ['assignment' => $assignment->id], new Concerns($assignment->subject),
             ));
         });
     }

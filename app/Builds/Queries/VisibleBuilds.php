@@ -6,7 +6,6 @@ namespace App\Builds\Queries;
 
 use App\People\Models\Person;
 use App\Record\Models\Subject;
-use App\Shared\Refused;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -16,7 +15,7 @@ final class VisibleBuilds
     /** @return Builder<Subject> */
     private static function to(Person $person): Builder
     {
-        $query = Subject::query();
+        $query = Subject::query()->with('owner');
 
         return $person->customer === null ? $query : $query->where('customer', $person->customer);
     }
@@ -31,10 +30,5 @@ final class VisibleBuilds
         $query->getQuery()->orderByDesc('opened_at')->limit($most);
 
         return $query->get();
-    }
-
-    public static function find(string $id, Person $person): Subject
-    {
-        return self::to($person)->find($id) ?? throw Refused::notFound('There is no such build among those you may see.');
     }
 }

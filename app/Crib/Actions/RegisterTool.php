@@ -26,7 +26,7 @@ final readonly class RegisterTool
         $id = Ids::next();
         $this->recorder->transaction(fn () => $this->recorder->append(new Draft(Ids::next(), 'tool_registered', 'tool/'.$id, $keeper->id, data: [
             'code' => $tool->code, 'name' => $name, 'kind' => $tool->kind->value, 'unit' => $tool->resolution->unit->code(),
-            'lowest' => $tool->lowest->digits, 'highest' => $tool->highest->digits, 'resolution' => $tool->resolution->digits,
+            'lowest' => $tool->range->lowest->digits, 'highest' => $tool->range->highest->digits, 'resolution' => $tool->resolution->digits,
         ])));
 
         return $id;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Crib\Models;
 
 use App\Shared\Models\Row;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A tool on the shadow board.
@@ -17,8 +19,15 @@ use App\Shared\Models\Row;
  * @property string $lowest
  * @property string $highest
  * @property string $resolution
+ * @property-read Collection<int, CalibrationRow> $calibrations
  */
 final class ToolRow extends Row
 {
     protected $table = 'tools';
+
+    /** @return HasMany<CalibrationRow, $this> */
+    public function calibrations(): HasMany
+    {
+        return $this->hasMany(CalibrationRow::class, 'tool', 'id');
+    }
 }

@@ -8,12 +8,14 @@ use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Tool\Calibration;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Unit\Written;
 
 /** Tools and calibrations as the core knows them. */
@@ -26,15 +28,20 @@ final class ToolBook
         return new Tool(
             $row->code,
             ToolKind::from($row->kind),
-            Written::fromCode($row->lowest, $row->unit),
-            Written::fromCode($row->highest, $row->unit),
+            new ToolRange(Written::fromCode($row->lowest, $row->unit), Written::fromCode($row->highest, $row->unit)),
             Written::fromCode($row->resolution, $row->unit),
         );
     }
 
     public static function history(string $tool): CalibrationHistory
     {
-        return new CalibrationHistory(array_values(CalibrationRow::query()->where('tool', $tool)->get()->map(
+        return self::historyOf(CalibrationRow::query()->where('tool', $tool)->get());
+    }
+
+    /** @param  Collection<int, CalibrationRow>  $calibrations */
+    public static function historyOf(Collection $calibrations): CalibrationHistory
+    {
+        return new CalibrationHistory(array_values($calibrations->map(
             fn (CalibrationRow $c): Calibration => new Calibration($c->entry_id, Day::of($c->calibrated_on), Day::of($c->due_on), $c->conforms),
         )->all()));
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Ledger\Console;
 
 use App\Ledger\EraseText;
+use App\Shared\Console\Arguments;
 use App\Shared\Refused;
 use Illuminate\Console\Command;
 
 /** For bin/tekkal erase. Whoever has the machine's shell is known to the machine and not to Tekkal. */
 final class EraseCommand extends Command
 {
+    use Arguments;
+
     protected $signature = 'tekkal:erase {entry}';
 
     protected $description = 'Erase the words that belong to an entry, and say so in the record';
@@ -18,7 +21,7 @@ final class EraseCommand extends Command
     public function handle(EraseText $erase): int
     {
         try {
-            $fields = $erase((string) $this->argument('entry'), null);
+            $fields = $erase($this->text('entry'), null);
         } catch (Refused $e) {
             $this->line($e->getMessage());
 

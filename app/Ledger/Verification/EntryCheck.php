@@ -7,6 +7,7 @@ namespace App\Ledger\Verification;
 use App\Ledger\Entry;
 use App\Ledger\EntryTypes;
 use Illuminate\Database\Connection;
+use stdClass;
 use Tekkal\Core\Ledger\Leaf;
 use Throwable;
 
@@ -45,7 +46,7 @@ final readonly class EntryCheck implements Check
         });
     }
 
-    private function entry(Entry $entry, object $row, Report $report): void
+    private function entry(Entry $entry, stdClass $row, Report $report): void
     {
         $said = ['entry_id' => $entry->optional('id'), 'seq' => $entry->number('seq'), 'device_seq' => $entry->number('device_seq'), 'received_at' => $this->time($entry, $row, $report)];
         foreach (['format', 'type', 'stream', ...self::COPIES] as $column) {
@@ -59,7 +60,7 @@ final readonly class EntryCheck implements Check
         $this->kind($entry, $row, $report);
     }
 
-    private function kind(Entry $entry, object $row, Report $report): void
+    private function kind(Entry $entry, stdClass $row, Report $report): void
     {
         [$format, $type, $stream] = [$entry->optional('format'), $entry->optional('type'), $entry->optional('stream') ?? ''];
         if ($format !== Entry::FORMAT) {
@@ -72,7 +73,7 @@ final readonly class EntryCheck implements Check
         }
     }
 
-    private function time(Entry $entry, object $row, Report $report): ?string
+    private function time(Entry $entry, stdClass $row, Report $report): ?string
     {
         $text = $entry->optional('received_at') ?? '';
         if (preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{6}Z$/D', $text) === 1) {

@@ -7,6 +7,7 @@ namespace App\Ledger\Verification;
 use App\Ledger\Entry;
 use App\Ledger\ErasableTexts;
 use Illuminate\Database\Connection;
+use stdClass;
 use Throwable;
 
 /** Words beside the record: each gives the hash that its entry holds, or an entry says that it was erased. */
@@ -42,7 +43,7 @@ final class TextCheck implements Check
     }
 
     /**
-     * @param  array<string, object>  $kept  by field
+     * @param  array<string, stdClass>  $kept  by field
      * @param  array<string, string>  $erased
      */
     private function entry(Entry $entry, array $kept, array $erased, Report $report): void

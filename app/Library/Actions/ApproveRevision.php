@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Authors;
@@ -68,7 +69,7 @@ final readonly class ApproveRevision
         $this->recorder->append(new Draft(
             Ids::next(), 'revision_approved', 'revision/'.$stored->id, $approver->id,
             data: ['signature' => $approver->displayName(), 'meaning' => 'approved for use', 'expander' => Expander::VERSION, 'at_bench' => $plan->isStraight()],
-            revisionHash: $stored->document_hash, planHash: $plan->hash(),
+            concerns: new Concerns(revisionHash: $stored->document_hash, planHash: $plan->hash()),
         ));
         $event = new RevisionApproved($status->procedure, $stored->id, $stored->document_hash, $plan->hash(), $plan->isStraight(), $approver->id);
         event($event);
@@ -87,7 +88,7 @@ final readonly class ApproveRevision
             $this->recorder->append(new Draft(Ids::next(), 'builds_rejudged', 'revision/'.$status->revision, $approver->id, data: [
                 'made_to' => $before->revision,
                 'builds' => array_map(fn (array $b): array => ['run' => $b['run'], 'subject' => $b['subject'], 'in' => $b['in'], 'out' => $b['out'], 'not_comparable' => $b['not_comparable'], 'without_result' => $b['without_result']], $made),
-            ], revisionHash: $event->documentHash, planHash: $event->planHash));
+            ], concerns: new Concerns(revisionHash: $event->documentHash, planHash: $event->planHash)));
         }
         $changes = Comparison::of(Procedures::revision($before->revision), Procedures::document($before->revision), Procedures::revision($status->revision), Procedures::document($status->revision));
         $told = array_map(fn ($c): string => $c->sentence, array_slice($changes, 0, self::MOST_CHANGES_TOLD));

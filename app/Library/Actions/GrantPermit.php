@@ -6,6 +6,7 @@ namespace App\Library\Actions;
 
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use App\Library\Models\Permit;
 use App\Library\Models\Procedure;
 use App\Library\Queries\Procedures;
@@ -36,7 +37,8 @@ final readonly class GrantPermit
             $this->roundIsThere(Procedures::find($procedure), $fields['stage']);
             $id = Ids::next();
             $code = sprintf('DP-%03d', Permit::query()->count() + 1);
-            $this->recorder->append(new Draft($command->id ?? Ids::next(), 'permit_asked', 'permit/'.$id, $by->id, sentHash: $command?->hash, data: array_filter(['code' => $code, 'procedure' => $procedure] + $fields, fn (mixed $v): bool => $v !== null)));
+            $draft = new Draft($command->id ?? Ids::next(), 'permit_asked', 'permit/'.$id, $by->id, array_filter(['code' => $code, 'procedure' => $procedure] + $fields, fn (mixed $v): bool => $v !== null));
+            $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
             return $id;
         });

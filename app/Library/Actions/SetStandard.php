@@ -11,8 +11,8 @@ use App\Library\Models\Standard;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use App\Shared\Refused;
-use InvalidArgumentException;
 use Tekkal\Core\Acceptance\Tolerance;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Unit\Kind;
 
 /** A window standard of the shop's: asked for by one person, approved by another. */
@@ -27,7 +27,7 @@ final readonly class SetStandard
     {
         try {
             Tolerance::printed($fields['tolerance'], Kind::from($fields['quantity']));
-        } catch (InvalidArgumentException $e) {
+        } catch (CoreException $e) {
             throw Refused::field('tolerance', $e->getMessage(), $fields['tolerance']);
         }
         if (! Source::query()->where('code', $fields['source'])->exists()) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Authors;
@@ -84,7 +85,7 @@ final readonly class SubmitRevision
                 'joint' => $procedure->joint, 'procedure' => $procedure->id, 'letter' => $letter, 'authors' => array_values(array_unique([$author->id, ...$writers])),
                 'answers' => array_map(fn (string $key, string $text): array => ['challenge' => $key, 'answer' => $text], array_keys($answers), $answers),
             ],
-            revisionHash: $revision->hash,
+            concerns: new Concerns(revisionHash: $revision->hash),
         ));
 
         return StoredRevision::query()->create([

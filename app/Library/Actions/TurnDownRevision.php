@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Authors;
@@ -30,7 +31,7 @@ final readonly class TurnDownRevision
     {
         $this->recorder->transaction(function () use ($stored, $reason, $by): void {
             $status = $this->in($stored, RevisionState::InReview, 'sent back');
-            $this->recorder->append(new Draft(Ids::next(), 'revision_returned', 'revision/'.$stored->id, $by->id, data: ['reason' => $reason], revisionHash: $stored->document_hash));
+            $this->recorder->append(new Draft(Ids::next(), 'revision_returned', 'revision/'.$stored->id, $by->id, data: ['reason' => $reason], concerns: new Concerns(revisionHash: $stored->document_hash)));
             WorkingDraft::query()->firstOrCreate(['procedure' => $status->procedure], [
                 'letter' => $status->letter, 'document' => json_encode(Procedures::document($stored->id), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'answers' => $status->answers ?? '{}',
                 'version' => 1, 'author' => $stored->author, 'saved_by' => $stored->author, 'saved_at' => now(), 'based_on' => Procedures::last($status->procedure)?->revision,
@@ -46,7 +47,7 @@ final readonly class TurnDownRevision
     {
         $this->recorder->transaction(function () use ($stored, $reason, $by, $signature): void {
             $status = $this->in($stored, RevisionState::Approved, 'withdrawn');
-            $this->recorder->append(new Draft(Ids::next(), 'revision_withdrawn', 'revision/'.$stored->id, $by->id, data: ['reason' => $reason, 'signature' => $signature, 'meaning' => 'withdrawn from use'], revisionHash: $stored->document_hash));
+            $this->recorder->append(new Draft(Ids::next(), 'revision_withdrawn', 'revision/'.$stored->id, $by->id, data: ['reason' => $reason, 'signature' => $signature, 'meaning' => 'withdrawn from use'], concerns: new Concerns(revisionHash: $stored->document_hash)));
             $this->faces->refresh(Procedures::find($status->procedure));
         });
     }

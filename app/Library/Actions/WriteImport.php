@@ -57,17 +57,29 @@ final readonly class WriteImport
             ($this->addFamily)($f['code'], $f['name'], $f['description'], $f['joints'], $f['variants'], $by);
         }
         // A successor must be there before the one that it supersedes.
-        $sources = array_map(fn (array $s): array => ['superseded_by' => $s['superseded_by'] === '' ? null : $s['superseded_by']] + $s, $plan->library->sources);
-        foreach ([array_map(fn (array $s): array => ['superseded_by' => null] + $s, array_filter($sources, fn (array $s): bool => ! Source::query()->where('code', $s['code'])->exists())), array_filter($sources, fn (array $s): bool => $s['superseded_by'] !== null)] as $round) {
+        $sources = array_map(self::source(...), $plan->library->sources);
+        foreach ([array_map(fn (array $s): array => [...$s, 'superseded_by' => null], array_filter($sources, fn (array $s): bool => ! Source::query()->where('code', $s['code'])->exists())), array_filter($sources, fn (array $s): bool => $s['superseded_by'] !== null)] as $round) {
             foreach ($round as $source) {
                 ($this->keepSource)($source, $by);
             }
         }
         foreach ($plan->library->standards as $standard) {
             if (! Standard::query()->where('code', $standard['code'])->exists()) {
-                $this->setStandard->ask($standard, $by);
+                $this->setStandard->ask(['code' => $standard['code'], 'quantity' => $standard['quantity'], 'tool' => $standard['tool'], 'risk_class' => $standard['risk_class'], 'tolerance' => $standard['tolerance'], 'source' => $standard['source']], $by);
             }
         }
+    }
+
+    /**
+     * @param  array<string, string>  $s  as the file has it, every field a text
+     * @return array{code: string, kind: string, title: string, edition: string, date: string, kept: string, superseded_by: string|null}
+     */
+    private static function source(array $s): array
+    {
+        return [
+            'code' => $s['code'], 'kind' => $s['kind'], 'title' => $s['title'], 'edition' => $s['edition'], 'date' => $s['date'],
+            'kept' => $s['kept'], 'superseded_by' => $s['superseded_by'] === '' ? null : $s['superseded_by'],
+        ];
     }
 
     /** @param  array<mixed>  $document */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Library\Http;
 
+use App\Library\Http\Requests\LookAtImportRequest;
+use App\Library\Http\Resources\ImportResource;
 use App\Library\ImportPlan;
 use App\Library\Jobs\ImportLibrary;
 use App\Library\Models\Import;
@@ -11,58 +13,39 @@ use App\Shared\Http\FileName;
 use App\Shared\Ids;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
 
-/** Procedures from a file: first looked at, then written, all or nothing. */
 final class ImportController
 {
-    public function look(Request $request): JsonResponse
+    public function look(LookAtImportRequest $request): JsonResponse
     {
-        $given = $request->validate(['file' => 'required|file|max:20480', 'only' => 'nullable|string|max:80'], ['file.required' => 'Choose a file.', 'file.max' => 'A file has at most 20 MB. Split the library by family.']);
-        $bytes = (string) $request->file('file')?->get();
+        $bytes = (string) $request->upload()->get();
         $plan = ImportPlan::of($bytes);
         $hash = hash('sha256', $bytes);
         Storage::disk('local')->put("imports/$hash", $bytes);
-        $rows = $plan->rows($given['only'] ?? null);
+        $only = $request->optionalText('only');
+        $rows = $plan->rows($only);
         $import = Import::query()->create([
-            'id' => Ids::next(), 'person' => $request->user()->id, 'name' => FileName::of($request->file('file')), 'file_hash' => $hash, 'state' => 'looked', 'total' => count($rows), 'looked_at' => now(),
-            'report' => json_encode(['only' => $given['only'] ?? null, 'rows' => $rows, 'families' => array_column($plan->library->families, 'name'), 'sources' => count($plan->library->sources), 'standards' => count($plan->library->standards)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'id' => Ids::next(), 'person' => $request->person()->id, 'name' => FileName::of($request->upload()), 'file_hash' => $hash, 'state' => 'looked', 'total' => count($rows), 'looked_at' => now(),
+            'report' => json_encode(['only' => $only, 'rows' => $rows, 'families' => array_column($plan->library->families, 'name'), 'sources' => count($plan->library->sources), 'standards' => count($plan->library->standards)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ]);
 
-        return new JsonResponse(self::shown($import), 201);
+        return new JsonResponse(new ImportResource($import), 201);
     }
 
-    public function show(string $import): JsonResponse
+    public function show(Import $import): JsonResponse
     {
-        return new JsonResponse(self::shown(self::find($import)));
+        return new JsonResponse(new ImportResource($import));
     }
 
-    public function write(string $import): JsonResponse
+    public function write(Import $import): JsonResponse
     {
-        $found = self::find($import);
         // One of several at once changes the row; the others find it changed.
-        if (Import::query()->whereKey($found->id)->where('state', 'looked')->update(['state' => 'queued']) === 0) {
-            throw Refused::field('import', sprintf('This file is %s already. Look at it again to bring it in again.', $found->refresh()->state));
+        if (Import::query()->whereKey($import->id)->where('state', 'looked')->update(['state' => 'queued']) === 0) {
+            throw Refused::field('import', sprintf('This file is %s already. Look at it again to bring it in again.', $import->refresh()->state));
         }
-        ImportLibrary::dispatch($found->id, ((array) json_decode($found->report, true))['only'] ?? null);
+        ImportLibrary::dispatch($import->id, ((array) json_decode($import->report, true))['only'] ?? null);
 
-        return new JsonResponse(self::shown($found->refresh()), 202);
-    }
-
-    private static function find(string $import): Import
-    {
-        return Import::query()->find($import) ?? throw Refused::notFound('There is no such import.');
-    }
-
-    /** @return array<string, mixed> */
-    private static function shown(Import $import): array
-    {
-        $report = (array) json_decode($import->report, true);
-
-        return [
-            'id' => $import->id, 'name' => $import->name, 'state' => $import->state, 'total' => $import->total, 'done' => ImportLibrary::done($import->id),
-            'rows' => $report['rows'], 'families' => $report['families'], 'sources' => $report['sources'], 'standards' => $report['standards'], 'only' => $report['only'], 'why' => $report['why'] ?? null,
-        ];
+        return new JsonResponse(new ImportResource($import->refresh()), 202);
     }
 }

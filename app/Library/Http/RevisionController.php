@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Library\Http;
 
-use App\Library\Actions\ApproveRevision;
-use App\Library\Actions\TurnDownRevision;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Print\JobCard;
@@ -19,37 +17,33 @@ use App\Library\Queries\Procedures;
 use App\Library\Queries\ProcedureSheet;
 use App\Library\Queries\RevisionSheet;
 use App\Library\RevisionState;
-use App\People\Actions\ReenterPassword;
-use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Tekkal\Core\Plausibility\LoadBands;
 
 /** One revision: looked up, reviewed, signed, sent back, withdrawn, printed. */
 final class RevisionController
 {
-    public function show(string $revision): JsonResponse
+    public function show(StoredRevision $revision): JsonResponse
     {
-        $stored = self::stored($revision);
-        $status = RevisionStatus::query()->findOrFail($revision);
+        $status = RevisionStatus::query()->findOrFail($revision->id);
         $procedure = Procedures::find($status->procedure);
         [$family, $joint] = Procedures::names($procedure);
-        $read = Procedures::revision($revision);
-        $document = Procedures::document($revision);
+        $read = Procedures::revision($revision->id);
+        $document = Procedures::document($revision->id);
         $before = self::before($status);
 
         return new JsonResponse([
             ...ProcedureSheet::revision($status),
             'procedure' => $procedure->id, 'family' => $family, 'joint' => $joint, 'option' => $procedure->option, 'risk_class' => $read->riskClass,
             'line' => $read->tighteningLine()->typeset(), 'rounds' => $read->tighteningLine()->rounds(),
-            'document_hash' => $stored->document_hash, 'sketch' => MapSketch::of($document),
+            'document_hash' => $revision->document_hash, 'sketch' => MapSketch::of($document),
             ...(new RevisionSheet($read, $document))->toArray(),
             'figures' => DraftAssessment::figures($read), 'bands' => (new LoadBands($read, $document))->toArray(),
             'challenges' => array_map(DraftAssessment::challenge(...), DraftAssessment::challengesOf($read, $document)), 'answers' => (object) $status->answers(),
             'why_not' => $status->state === RevisionState::InReview ? ApprovalBlockers::whyNot($status) : [],
             'compared_with' => $before === null ? null : ['id' => $before->revision, 'letter' => $before->letter],
-            'changes' => $before === null ? [] : ProcedureSheet::changes($before->revision, $revision),
+            'changes' => $before === null ? [] : ProcedureSheet::changes($before->revision, $revision->id),
             'side_by_side' => ConflictRegister::sideBySide($read),
             'permits' => array_values(array_filter(Permits::all($procedure->id), fn (array $p): bool => $p['state'] === 'in force')),
             'revisions' => ProcedureSheet::of($procedure)['revisions'],
@@ -72,55 +66,20 @@ final class RevisionController
         return [strlen($revision->letter), $revision->letter];
     }
 
-    public function approve(string $revision, Request $request, ApproveRevision $approve, ReenterPassword $password): JsonResponse
-    {
-        $stored = self::stored($revision);
-        $given = $request->validate(['password' => 'required|string|max:200', 'document_hash' => 'required|string|size:64'], ['password.required' => 'A signature takes your password once more.', 'document_hash.required' => 'Say which document you have read.']);
-        $password($request->user(), $given['password']);
-        $approve($stored, $request->user(), $given['document_hash']);
-
-        return new JsonResponse(null, 204);
-    }
-
-    public function back(string $revision, Request $request, TurnDownRevision $turnDown): JsonResponse
-    {
-        $stored = self::stored($revision);
-        $given = $request->validate(['reason' => 'required|string|max:1000'], ['reason.required' => 'Say what has to be put right.', 'reason.max' => 'At most 1000 characters.']);
-        $turnDown->back($stored, $given['reason'], $request->user());
-
-        return new JsonResponse(null, 204);
-    }
-
-    public function withdraw(string $revision, Request $request, TurnDownRevision $turnDown, ReenterPassword $password): JsonResponse
-    {
-        $stored = self::stored($revision);
-        $given = $request->validate(['reason' => 'required|string|max:1000', 'password' => 'required|string|max:200'], ['reason.required' => 'Say why it is withdrawn.', 'password.required' => 'A signature takes your password once more.']);
-        $turnDown->withdraw($stored, $given['reason'], $request->user(), $password($request->user(), $given['password']));
-
-        return new JsonResponse(null, 204);
-    }
-
     /** Builds made to this revision, judged by the one in force. */
-    public function builds(string $revision): JsonResponse
+    public function builds(StoredRevision $revision): JsonResponse
     {
-        $status = RevisionStatus::query()->find(self::stored($revision)->id);
+        $status = RevisionStatus::query()->find($revision->id);
         $now = RevisionStatus::query()->where('procedure', $status?->procedure)->where('state', RevisionState::Approved->value)->first();
 
         return new JsonResponse([
             'by' => $now === null ? null : ['id' => $now->revision, 'letter' => $now->letter],
-            'builds' => $now === null ? [] : BuildsUnderRevision::of($revision, Procedures::plan((string) $now->plan_hash)),
+            'builds' => $now === null ? [] : BuildsUnderRevision::of($revision->id, Procedures::plan((string) $now->plan_hash)),
         ]);
     }
 
-    public function jobCard(string $revision, JobCard $card): Response
+    public function jobCard(StoredRevision $revision, JobCard $card): Response
     {
-        self::stored($revision);
-
-        return new Response($card->pdf($revision), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="job-card.pdf"']);
-    }
-
-    public static function stored(string $revision): StoredRevision
-    {
-        return StoredRevision::query()->find($revision) ?? throw Refused::notFound('There is no such revision.');
+        return new Response($card->pdf($revision->id), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="job-card.pdf"']);
     }
 }

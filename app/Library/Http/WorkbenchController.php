@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Library\Http;
 
+use App\Library\Http\Requests\JointRequest;
+use App\Library\Http\Requests\PairingRequest;
+use App\Library\Http\Requests\TrialRequest;
 use App\Library\Queries\JointCalculation;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use InvalidArgumentException;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Sequence\Pairing;
 use Tekkal\Core\Statistics\Interval;
 use Tekkal\Core\Statistics\TooFew;
@@ -21,33 +23,25 @@ use Tekkal\Core\Unit\Written;
 /** A calculator beside the library: what a torque and an angle do to a joint, an angle trial, pairing by free length. */
 final class WorkbenchController
 {
-    public function joint(Request $request): JsonResponse
+    public function joint(JointRequest $request): JsonResponse
     {
-        $text = 'nullable|string|max:60';
-
-        $given = $request->validate(['thread' => 'required|string|max:60'] + array_fill_keys(JointCalculation::FIELDS, $text), ['thread.required' => 'Write the thread, such as M10x1.25 or 7/16-20 UNF.']);
-
-        return new JsonResponse((new JointCalculation($given))->toArray());
+        return new JsonResponse((new JointCalculation($request->validated()))->toArray());
     }
 
     /** Trial pulls: which angle brings the stretch to the middle of its window. */
-    public function trial(Request $request): JsonResponse
+    public function trial(TrialRequest $request): JsonResponse
     {
-        $g = $request->validate([
-            'pulls' => 'required|array|min:3|max:200', 'pulls.*.angle' => 'required|numeric|between:0,3600', 'pulls.*.stretch' => 'required|numeric|between:0,100', 'low' => 'required|numeric', 'high' => 'required|numeric|gt:low', 'graduation' => 'required|numeric|gt:0|max:90',
-        ], ['pulls.min' => 'At least three pulls are needed for a line and its scatter.', 'pulls.required' => 'Write the pulls, an angle and a stretch each.', 'high.gt' => 'The upper limit must lie above the lower one.', 'graduation.gt' => 'A graduation above 0° is wanted.']);
-        $x = array_map(fn (array $p): float => (float) $p['angle'], array_values($g['pulls']));
-        $y = array_map(fn (array $p): float => (float) $p['stretch'], array_values($g['pulls']));
+        [$x, $y] = [$request->pulled('angle'), $request->pulled('stretch')];
         if (count(array_unique($x)) < 2) {
             throw Refused::field('pulls', 'The pulls are all of one angle; a line needs at least two different ones.');
         }
-        $window = new Interval((float) $g['low'], (float) $g['high']);
+        $window = new Interval($request->float('low'), $request->float('high'));
         try {
             $trial = new AngleTrial($x, $y, $window);
-            $chosen = $trial->choose((float) $g['graduation']);
+            $chosen = $trial->choose($request->float('graduation'));
             $line = $trial->line();
             $usable = $line->usable($window);
-        } catch (TooFew|InvalidArgumentException $e) {
+        } catch (TooFew|CoreException $e) {
             throw Refused::field('pulls', $e->getMessage());
         }
         [$from, $to] = [min($x), max($x)];
@@ -60,11 +54,10 @@ final class WorkbenchController
         ]);
     }
 
-    public function pairing(Request $request): JsonResponse
+    public function pairing(PairingRequest $request): JsonResponse
     {
-        $g = $request->validate(['lengths' => 'required|array|min:2|max:100', 'lengths.*.name' => 'required|string|max:20|distinct', 'lengths.*.length' => 'required|string|max:20'], ['lengths.min' => 'At least two fasteners are paired.', 'lengths.*.name.distinct' => 'Each fastener has a name of its own.']);
         $lengths = [];
-        foreach ($g['lengths'] as $row) {
+        foreach ((array) $request->validated('lengths') as $row) {
             $lengths[$row['name']] = self::length($row['length'], $row['name']);
         }
         $pairing = Pairing::nearest($lengths);

@@ -25,4 +25,9 @@ final class Import extends Row
 
     /** @var array<string, string> */
     protected $casts = ['looked_at' => 'immutable_datetime'];
+
+    public static function missing(): string
+    {
+        return 'There is no such import.';
+    }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Library\Models;
 
 use App\Shared\Models\Row;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * One clamped assembly of a family.
@@ -13,8 +16,22 @@ use App\Shared\Models\Row;
  * @property string $family
  * @property string $name
  * @property int $assembly_order
+ * @property-read Family $inFamily
+ * @property-read Collection<int, Procedure> $procedures
  */
 final class Joint extends Row
 {
     protected $table = 'joints';
+
+    /** @return BelongsTo<Family, $this> */
+    public function inFamily(): BelongsTo
+    {
+        return $this->belongsTo(Family::class, 'family');
+    }
+
+    /** @return HasMany<Procedure, $this> */
+    public function procedures(): HasMany
+    {
+        return $this->hasMany(Procedure::class, 'joint');
+    }
 }

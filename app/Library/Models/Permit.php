@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Library\Models;
 
+use App\People\Models\Person;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A permitted departure from a procedure, limited by date, serial or count.
@@ -26,10 +28,24 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable $asked_at
  * @property string|null $signature
  * @property CarbonImmutable|null $approved_at
+ * @property-read Person|null $asker
+ * @property-read Procedure $ofProcedure
  */
 final class Permit extends Row
 {
     protected $table = 'permits';
+
+    /** @return BelongsTo<Person, $this> */
+    public function asker(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'asked_by');
+    }
+
+    /** @return BelongsTo<Procedure, $this> */
+    public function ofProcedure(): BelongsTo
+    {
+        return $this->belongsTo(Procedure::class, 'procedure');
+    }
 
     /** @var array<string, string> */
     protected $casts = [
@@ -40,5 +56,10 @@ final class Permit extends Row
     public function serials(): array
     {
         return array_values(array_filter(array_map(trim(...), explode("\n", $this->serials)), fn (string $s): bool => $s !== ''));
+    }
+
+    public static function missing(): string
+    {
+        return 'There is no such permit.';
     }
 }

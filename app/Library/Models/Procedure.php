@@ -6,6 +6,7 @@ namespace App\Library\Models;
 
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
 
 /**
@@ -17,10 +18,17 @@ use Illuminate\Support\Str;
  * @property string|null $variant
  * @property string|null $sister_of the procedure it was copied from
  * @property CarbonImmutable $created_at
+ * @property-read Joint $atJoint
  */
 final class Procedure extends Row
 {
     protected $table = 'procedures';
+
+    /** @return BelongsTo<Joint, $this> */
+    public function atJoint(): BelongsTo
+    {
+        return $this->belongsTo(Joint::class, 'joint');
+    }
 
     /** @var array<string, string> */
     protected $casts = ['created_at' => 'immutable_datetime'];
@@ -28,8 +36,13 @@ final class Procedure extends Row
     /** "Tarn TN3, main caps, stock bolts" */
     public function title(): string
     {
-        $joint = Joint::query()->findOrFail($this->joint);
+        $joint = $this->loadMissing('atJoint.inFamily')->atJoint;
 
-        return sprintf('%s, %s, %s', Family::query()->findOrFail($joint->family)->name, Str::lcfirst($joint->name), $this->option);
+        return sprintf('%s, %s, %s', $joint->inFamily->name, Str::lcfirst($joint->name), $this->option);
+    }
+
+    public static function missing(): string
+    {
+        return 'There is no such procedure.';
     }
 }

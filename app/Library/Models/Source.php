@@ -25,4 +25,9 @@ use App\Shared\Models\Row;
 final class Source extends Row
 {
     protected $table = 'sources';
+
+    public static function missing(): string
+    {
+        return 'There is no such source.';
+    }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Library\Models;
 
+use App\People\Models\Person;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A window of the shop's for targets that their source prints bare.
@@ -21,11 +23,23 @@ use Carbon\CarbonImmutable;
  * @property string $asked_by
  * @property string|null $signature
  * @property CarbonImmutable|null $approved_at
+ * @property-read Person|null $asker
  */
 final class Standard extends Row
 {
     protected $table = 'standards';
 
+    /** @return BelongsTo<Person, $this> */
+    public function asker(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'asked_by');
+    }
+
     /** @var array<string, string> */
     protected $casts = ['approved_at' => 'immutable_datetime'];
+
+    public static function missing(): string
+    {
+        return 'There is no such window standard.';
+    }
 }

@@ -24,4 +24,9 @@ final class StoredRevision extends Row
 
     /** @var array<string, string> */
     protected $casts = ['drafted_at' => 'immutable_datetime'];
+
+    public static function missing(): string
+    {
+        return 'There is no such revision.';
+    }
 }

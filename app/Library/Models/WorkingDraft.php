@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Library\Models;
 
+use App\People\Models\Person;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * What is being written of a procedure: saved as it stands, whole or not. Its version counts the savings.
@@ -19,12 +21,19 @@ use Carbon\CarbonImmutable;
  * @property string $saved_by
  * @property CarbonImmutable $saved_at
  * @property string|null $based_on a revision
+ * @property-read Person|null $saver
  */
 final class WorkingDraft extends Row
 {
     protected $table = 'drafts';
 
     protected $primaryKey = 'procedure';
+
+    /** @return BelongsTo<Person, $this> */
+    public function saver(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'saved_by');
+    }
 
     /** @var array<string, string> */
     protected $casts = ['saved_at' => 'immutable_datetime'];

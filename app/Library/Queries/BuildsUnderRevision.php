@@ -29,7 +29,7 @@ final class BuildsUnderRevision
         $results = $live->get()->groupBy('run');
 
         return array_values($runs->map(fn (Run $run): array => [
-            'run' => $run->id, 'subject' => $run->subject, 'title' => $subjects[$run->subject]->title(), 'state' => $subjects[$run->subject]->state->value,
+            'run' => $run->id, 'subject' => $run->subject, 'title' => $subjects->get($run->subject)?->title() ?? '', 'state' => $subjects->get($run->subject)?->state->value ?? '',
             ...self::rejudged($results[$run->id] ?? collect(), $steps, $by),
         ])->sortBy('title')->all());
     }
@@ -50,7 +50,7 @@ final class BuildsUnderRevision
         $count = ['in' => 0, 'out' => 0, 'not_comparable' => 0, 'without_result' => 0, 'outside' => []];
         $done = [];
         foreach ($results as $result) {
-            $window = ($steps[$result->step] ?? null)?->window;
+            $window = ($steps[$result->step] ?? null)?->goal()?->window;
             $value = Written::fromCode($result->value, $result->unit);
             if ($window === null || $window->kind() !== $value->unit->kind()) {
                 $count['not_comparable']++;

@@ -9,6 +9,7 @@ use App\Library\Models\RevisionStatus;
 use App\Library\Models\WorkingDraft;
 use App\Library\RevisionState;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Tekkal\Core\Document\Conflict;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
@@ -24,9 +25,7 @@ final class ConflictRegister
         foreach (DB::table('procedure_faces')->orderBy('place')->get(['procedure', 'revision', 'letter', 'state']) as $face) {
             foreach ([$face, ...self::ahead($face)] as $at) {
                 $revision = $at->revision === null ? self::drafted($at->procedure) : Procedures::revision($at->revision);
-                foreach ($revision->conflicts ?? [] as $conflict) {
-                    $found[] = self::row($conflict, $revision, $at);
-                }
+                $found = [...$found, ...($revision === null ? [] : array_map(fn (Conflict $c): array => self::row($c, $revision, $at), $revision->conflicts))];
             }
         }
         usort($found, fn (array $a, array $b): int => ($a['decided'] === null ? 0 : 1) <=> ($b['decided'] === null ? 0 : 1));
@@ -34,12 +33,12 @@ final class ConflictRegister
         return $found;
     }
 
-    /** @return list<object> what is being written or waits for a signature ahead of the revision that a procedure shows */
-    private static function ahead(object $face): array
+    /** @return list<stdClass> what is being written or waits for a signature ahead of the revision that a procedure shows */
+    private static function ahead(stdClass $face): array
     {
         $review = RevisionStatus::query()->where('procedure', $face->procedure)->where('state', RevisionState::InReview->value)->whereKeyNot($face->revision ?? '')->get()
-            ->map(fn (RevisionStatus $r): object => (object) ['procedure' => $r->procedure, 'revision' => $r->revision, 'letter' => $r->letter, 'state' => $r->state->value]);
-        $draft = $face->revision === null ? null : WorkingDraft::query()->find($face->procedure);
+            ->map(fn (RevisionStatus $r): stdClass => (object) ['procedure' => $r->procedure, 'revision' => $r->revision, 'letter' => $r->letter, 'state' => $r->state->value]);
+        $draft = $face->revision === null ? null : WorkingDraft::query()->where('procedure', $face->procedure)->first();
 
         return [...$review->all(), ...($draft === null ? [] : [(object) ['procedure' => $draft->procedure, 'revision' => null, 'letter' => $draft->letter, 'state' => 'draft']])];
     }
@@ -99,12 +98,12 @@ final class ConflictRegister
     }
 
     /** @return array<string, mixed> */
-    private static function row(Conflict $conflict, Revision $revision, object $face): array
+    private static function row(Conflict $conflict, Revision $revision, stdClass $face): array
     {
         $precedence = $conflict->precedence($revision->sources);
 
         return [
-            'procedure' => $face->procedure, 'title' => Procedure::query()->findOrFail($face->procedure)->title(), 'revision' => $face->revision, 'letter' => $face->letter, 'state' => $face->state,
+            'procedure' => $face->procedure, 'title' => Procedures::find($face->procedure)->title(), 'revision' => $face->revision, 'letter' => $face->letter, 'state' => $face->state,
             'key' => $conflict->key, 'about' => $conflict->about, 'stage' => $conflict->stage,
             'sides' => array_map(fn (string|int $s, string $says): array => ['source' => (string) $s, 'title' => $revision->sources[$s]->name(), 'kind' => $revision->sources[$s]->kindWords(), 'date' => $revision->sources[$s]->date, 'says' => $says], array_keys($conflict->sides), $conflict->sides),
             'decided' => $conflict->decided, 'reason' => $conflict->reason, 'governs' => $precedence?->governs?->key, 'why' => $precedence->why ?? '',

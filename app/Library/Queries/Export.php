@@ -11,6 +11,7 @@ use App\Library\Models\Standard;
 use App\Library\Models\Variant;
 use App\Library\Models\WorkingDraft;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Tekkal\Core\Document\LibraryDocument;
 
 /** The library, or one family of it, in its open format: every procedure as it stands, byte for byte what was written. */
@@ -52,6 +53,6 @@ final class Export
     private static function procedures(array $families): array
     {
         return array_values(array_filter(DB::table('procedure_faces')->whereIn('family', $families)->orderBy('place')->get(['procedure', 'revision'])
-            ->map(fn (object $f): ?array => $f->revision !== null ? Procedures::document($f->revision) : WorkingDraft::query()->find($f->procedure)?->document())->all()));
+            ->map(fn (stdClass $f): ?array => $f->revision !== null ? Procedures::document($f->revision) : WorkingDraft::query()->where('procedure', $f->procedure)->first()?->document())->all()));
     }
 }

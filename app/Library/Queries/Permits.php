@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Library\Queries;
 
 use App\Library\Models\Permit;
-use App\People\Models\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -20,7 +19,7 @@ final class Permits
             $permits->getQuery()->where('procedure', $procedure);
         }
 
-        return array_values($permits->get()->sortByDesc('asked_at')->map(self::toArray(...))->all());
+        return array_values($permits->with(['asker', 'ofProcedure.atJoint.inFamily'])->get()->sortByDesc('asked_at')->map(self::toArray(...))->all());
     }
 
     /**
@@ -31,7 +30,7 @@ final class Permits
     public static function coveringRun(string $procedure, string $serial, CarbonImmutable $on, ?string $run = null): array
     {
         $date = $on->setTimezone(config('shop.time_zone'))->format('Y-m-d');
-        $permits = Permit::query()->where('procedure', $procedure)->where('state', 'approved')->get()->filter(fn (Permit $p): bool => $p->approved_at !== null
+        $permits = Permit::query()->with(['asker', 'ofProcedure.atJoint.inFamily'])->where('procedure', $procedure)->where('state', 'approved')->get()->filter(fn (Permit $p): bool => $p->approved_at !== null
             && $p->approved_at->lessThanOrEqualTo($on) && $p->valid_from->format('Y-m-d') <= $date
             && ($p->valid_until === null || $p->valid_until->format('Y-m-d') >= $date)
             && ($p->serials() === [] || in_array($serial, $p->serials(), true))
@@ -65,25 +64,27 @@ final class Permits
     /** @return array<string, mixed> */
     private static function toArray(Permit $permit): array
     {
+        $used = $permit->state === 'approved' ? self::used($permit) : 0;
+
         return [
-            'id' => $permit->id, 'code' => $permit->code, 'procedure' => $permit->procedure, 'title' => Procedures::find($permit->procedure)->title(),
+            'id' => $permit->id, 'code' => $permit->code, 'procedure' => $permit->procedure, 'title' => $permit->ofProcedure->title(),
             'stage' => $permit->stage, 'departure' => $permit->departure, 'reason' => $permit->reason, 'customer_reference' => $permit->customer_reference,
-            'quantity' => $permit->quantity, 'used' => $permit->state === 'approved' ? min(self::used($permit), $permit->quantity ?? PHP_INT_MAX) : 0, 'serials' => $permit->serials(),
+            'quantity' => $permit->quantity, 'used' => min($used, $permit->quantity ?? PHP_INT_MAX), 'serials' => $permit->serials(),
             'valid_from' => $permit->valid_from->format('Y-m-d'), 'valid_until' => $permit->valid_until?->format('Y-m-d'),
-            'state' => self::state($permit), 'asked_by' => Person::query()->find($permit->asked_by)?->displayName(),
+            'state' => self::state($permit, $used), 'asked_by' => $permit->asker?->displayName(),
             'signature' => $permit->signature, 'approved_at' => $permit->approved_at?->toIso8601ZuluString(),
         ];
     }
 
     /** Approved ones end by themselves: by date or by count. */
-    private static function state(Permit $permit): string
+    private static function state(Permit $permit, int $used): string
     {
         $today = CarbonImmutable::now()->setTimezone(config('shop.time_zone'))->format('Y-m-d');
 
         return match (true) {
             $permit->state !== 'approved' => $permit->state,
             $permit->valid_until !== null && $permit->valid_until->format('Y-m-d') < $today => 'ended',
-            $permit->quantity !== null && self::used($permit) >= $permit->quantity => 'used up',
+            $permit->quantity !== null && $used >= $permit->quantity => 'used up',
             $permit->valid_from->format('Y-m-d') > $today => 'not yet',
             default => 'in force',
         };

@@ -6,6 +6,7 @@ namespace App\Library\Queries;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
 use Tekkal\Core\Unit\Written;
@@ -51,7 +52,7 @@ final class ProcedureList
     }
 
     /** A row as JSON; its card, which has the drawing, is JSON already and is passed on as it stands. */
-    private static function row(object $face): string
+    private static function row(stdClass $face): string
     {
         $head = self::encoded([
             'id' => $face->procedure, 'revision' => $face->revision, 'state' => $face->state, 'letter' => $face->letter, 'ahead' => $face->ahead,

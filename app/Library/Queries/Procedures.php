@@ -32,9 +32,9 @@ final class Procedures
     /** @return array{string, string} names of family and joint */
     public static function names(Procedure $procedure): array
     {
-        $joint = Joint::query()->findOrFail($procedure->joint);
+        $joint = $procedure->loadMissing('atJoint.inFamily')->atJoint;
 
-        return [Family::query()->findOrFail($joint->family)->name, $joint->name];
+        return [$joint->inFamily->name, $joint->name];
     }
 
     /** @return array<mixed> */

@@ -8,7 +8,7 @@ use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
-use Tekkal\Core\Document\ToolNeed;
+use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Sequence\Position;
 
 /** A revision as it is looked up: its rounds grown into a ladder, its fasteners, what it rests on. */
@@ -43,7 +43,7 @@ final readonly class RevisionSheet
 
         return [
             'stage' => $stage->key(),
-            'tool' => $stage->tool->kind ?? ToolNeed::usual($stage->rules->kind),
+            'tool' => $stage->tool->kind ?? $stage->rules->kind->declaration()->handling->tool,
             'positions' => $stage->rules->kind->isPerPosition() ? $stage->sequence : [],
             'rows' => array_map(fn (array $row, int $i): array => [...$row,
                 'target_from' => $this->from(($stage->targets[$i] ?? null)?->targetSource),
@@ -57,9 +57,11 @@ final readonly class RevisionSheet
     private static function how(Stage $stage): string
     {
         $rules = $stage->rules;
-        $motion = $rules->kind->hasTarget() ? ($rules->oneMotion ? 'In one free motion.' : 'May be ratcheted.') : '';
+        $motion = $rules->kind->hasTarget() ? ($rules->motion->oneMotion ? 'In one free motion.' : 'May be ratcheted.') : '';
 
-        return trim(($rules->threshold === null ? '' : 'Counted from '.$rules->threshold->typeset().'. ').$motion);
+        $threshold = $rules->own instanceof TurnStage ? $rules->own->threshold : null;
+
+        return trim(($threshold === null ? '' : 'Counted from '.$threshold->typeset().'. ').$motion);
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\People\Actions;
 use App\Ledger\DeviceSequence;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use App\People\Models\Sitting;
 use App\Shared\Ids;
 
@@ -48,10 +49,8 @@ final readonly class EndSitting
     {
         $this->recorder->lock('device/'.$sitting->device);
         if ($sitting->refresh()->ended_at === null) {
-            $this->recorder->append(new Draft(
-                Ids::next(), 'sitting_ended', 'device/'.$sitting->device, $sitting->person,
-                data: ['closed_device_seq' => $closedDeviceSeq, 'why' => $why], sitting: $sitting->id,
-            ));
+            $draft = new Draft(Ids::next(), 'sitting_ended', 'device/'.$sitting->device, $sitting->person, ['closed_device_seq' => $closedDeviceSeq, 'why' => $why]);
+            $this->recorder->append($draft->sent(new Sending($sitting->id)));
         }
     }
 }

@@ -7,6 +7,7 @@ namespace App\People\Actions;
 use App\Ledger\DeviceSequence;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
+use App\Ledger\Sending;
 use App\People\Ability;
 use App\People\Models\Device;
 use App\People\Models\Person;
@@ -39,7 +40,7 @@ final readonly class SignInAtBench
 
         $held = $open === null ? null : Sitting::query()->where('person', $person->id)->where('device', $device->id)->where('ended_at', null)->find($open);
         if ($held !== null) {
-            $this->recorder->transaction(fn () => $this->recorder->append(new Draft(Ids::next(), 'sitting_resumed', 'device/'.$device->id, $person->id, sitting: $held->id)));
+            $this->recorder->transaction(fn () => $this->recorder->append((new Draft(Ids::next(), 'sitting_resumed', 'device/'.$device->id, $person->id))->sent(new Sending($held->id))));
         }
 
         return ['person' => $person, 'sitting' => $held->id ?? $this->begin($person, $device, $lastDeviceSeq), 'resumed' => $held !== null];
@@ -50,7 +51,7 @@ final readonly class SignInAtBench
         $sitting = Ids::next();
         $this->recorder->transaction(function () use ($person, $device, $lastDeviceSeq, $sitting): void {
             $this->endSitting->allAt($device->id, $lastDeviceSeq ?? $this->sequence->lock($device->id) - 1, EndSitting::NEXT_SIGN_IN);
-            $this->recorder->append(new Draft(Ids::next(), 'sitting_begun', 'device/'.$device->id, $person->id, sitting: $sitting));
+            $this->recorder->append((new Draft(Ids::next(), 'sitting_begun', 'device/'.$device->id, $person->id))->sent(new Sending($sitting)));
         });
 
         return $sitting;

@@ -31,9 +31,9 @@ final class BenchSession
         if (! is_string($token) || $token === '') {
             return null;
         }
-        $id = DB::table('device_tokens')->where('token_hash', EnrolDevice::hash($token))->value('device');
+        $enrolled = DB::table('device_tokens')->where('token_hash', EnrolDevice::hash($token))->select('device');
 
-        return $id === null ? null : Device::query()->where('revoked_at', null)->find($id);
+        return Device::query()->where('revoked_at', null)->whereIn('id', $enrolled)->first();
     }
 
     /** @throws Refused when this browser is not, or no longer, an enrolled bench */

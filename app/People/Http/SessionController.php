@@ -11,6 +11,9 @@ use App\People\Ability;
 use App\People\Actions\EndSitting;
 use App\People\Actions\SignInAtBench;
 use App\People\Actions\SignInAtDesk;
+use App\People\Http\Requests\SignInAtBenchRequest;
+use App\People\Http\Requests\SignInAtDeskRequest;
+use App\People\Http\Requests\SignOutRequest;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use Illuminate\Http\JsonResponse;
@@ -44,23 +47,16 @@ final class SessionController
         ]);
     }
 
-    public function desk(Request $request, SignInAtDesk $signIn): JsonResponse
+    public function desk(SignInAtDeskRequest $request, SignInAtDesk $signIn): JsonResponse
     {
-        $given = $request->validate(['name' => 'required|string|max:60', 'password' => 'required|string|max:200'], [
-            'name.required' => 'Write your sign-in name.', 'password.required' => 'Write your password.',
-        ]);
-        $this->open($request, $signIn($given['name'], $given['password'], (string) $request->ip()), 'desk', null);
+        $this->open($request, $signIn($request->text('name'), $request->text('password'), (string) $request->ip()), 'desk', null);
 
         return $this->show($request);
     }
 
-    public function bench(Request $request, SignInAtBench $signIn): JsonResponse
+    public function bench(SignInAtBenchRequest $request, SignInAtBench $signIn): JsonResponse
     {
-        $given = $request->validate(['badge' => 'required|string|max:20', 'pin' => 'required|string|max:20', 'last_device_seq' => 'nullable|integer|min:0'], [
-            'badge.required' => 'Scan or type your badge.', 'pin.required' => 'Type your PIN.',
-        ]);
-        $last = isset($given['last_device_seq']) ? (int) $given['last_device_seq'] : null;
-        ['person' => $person, 'sitting' => $sitting, 'resumed' => $resumed] = $signIn($given['badge'], $given['pin'], $request->attributes->get('device'), $last, BenchSession::sitting($request));
+        ['person' => $person, 'sitting' => $sitting, 'resumed' => $resumed] = $signIn($request->text('badge'), $request->text('pin'), $request->attributes->get('device'), $request->lastDeviceSeq(), BenchSession::sitting($request));
         if ($resumed) {
             $request->session()->put('last_use', now()->getTimestamp());
             $request->attributes->set(BenchSession::LOCKED, false);
@@ -71,13 +67,12 @@ final class SessionController
         return $this->show($request);
     }
 
-    public function end(Request $request, EndSitting $endSitting, Recorder $recorder): JsonResponse
+    public function end(SignOutRequest $request, EndSitting $endSitting, Recorder $recorder): JsonResponse
     {
-        $given = $request->validate(['last_device_seq' => 'nullable|integer|min:0']);
         $sitting = BenchSession::sitting($request);
         $person = Auth::id();
         if ($sitting !== null) {
-            $endSitting($sitting, isset($given['last_device_seq']) ? (int) $given['last_device_seq'] : null);
+            $endSitting($sitting, $request->lastDeviceSeq());
         } elseif (is_string($person)) {
             $recorder->transaction(fn () => $recorder->append(new Draft(Ids::next(), 'signed_out', 'person/'.$person, $person)));
         }

@@ -46,7 +46,7 @@ final class Person extends Row implements Authenticatable
     /** @return list<Role> */
     public function roles(): array
     {
-        return $this->roles ??= array_values($this->personRoles()->get()->map(fn (PersonRole $r): Role => $r->role)->all());
+        return $this->roles ??= array_values($this->loadMissing('personRoles')->personRoles->map(fn (PersonRole $r): Role => $r->role)->all());
     }
 
     public function may(Ability $ability): bool
@@ -73,5 +73,10 @@ final class Person extends Row implements Authenticatable
     public function getRememberTokenName(): string
     {
         return ''; // nobody is remembered on a shared machine
+    }
+
+    public static function missing(): string
+    {
+        return 'There is no such person.';
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Record\Models;
 
+use App\People\Models\Customer;
 use App\Record\BuildState;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * One remanufacture of one serial number.
@@ -16,6 +18,7 @@ use Carbon\CarbonImmutable;
  * @property int $build_number
  * @property string $family
  * @property string $customer
+ * @property-read Customer|null $owner
  * @property BuildState $state
  * @property CarbonImmutable $opened_at
  * @property CarbonImmutable|null $finished_at
@@ -31,9 +34,20 @@ final class Subject extends Row
         'opened_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'shipped_at' => 'immutable_datetime',
     ];
 
+    /** @return BelongsTo<Customer, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class, 'customer');
+    }
+
     /** "TN3-26-0417", and from its second life on "TN3-26-0417, build 2". */
     public function title(): string
     {
         return $this->build_number === 1 ? $this->serial : "$this->serial, build $this->build_number";
+    }
+
+    public static function missing(): string
+    {
+        return 'There is no such build among those you may see.';
     }
 }

@@ -7,7 +7,7 @@ namespace App\Shared\Http;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\Request;
-use InvalidArgumentException;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Ledger\CanonicalJson;
 
 /** A command from a desk with an id of its own: sent twice it is carried out once, and with other content refused. */
@@ -28,7 +28,7 @@ final readonly class DeskCommand
         }
         try {
             return new self(strtolower($id), hash('sha256', $request->path()."\n".CanonicalJson::encode($request->json()->all())));
-        } catch (InvalidArgumentException $e) {
+        } catch (CoreException $e) {
             throw new Refused(ProblemType::Unreadable, 'The command could not be read: '.$e->getMessage(), 422);
         }
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Shared\Http;
 
+use App\Shared\Models\Row;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -79,7 +81,7 @@ final class ProblemDetails
         [$type, $sentence] = match ($status) {
             419 => [ProblemType::StalePage, 'This page is too old to be trusted. Reload it and try again.'],
             403 => [ProblemType::NotAllowed, 'Your role does not allow this.'],
-            404 => [ProblemType::NotFound, 'There is nothing at this address.'],
+            404 => [ProblemType::NotFound, self::missing($e->getPrevious())],
             405 => [ProblemType::WrongMethod, 'This address cannot be used in that way.'],
             413 => [ProblemType::TooLarge, 'That is larger than 20 MB. Nothing was stored.'],
             429 => [ProblemType::TooOften, 'Too many tries. Wait a minute and try again.'],
@@ -87,6 +89,18 @@ final class ProblemDetails
         };
 
         return self::response($type, $sentence, $status);
+    }
+
+    /** What is not there, or not for this person to see: the two are told in the same words. */
+    private static function missing(?Throwable $cause): string
+    {
+        $model = $cause instanceof ModelNotFoundException ? $cause->getModel() : '';
+
+        return match (true) {
+            $cause instanceof AuthorizationException => $cause->getMessage(),
+            is_subclass_of($model, Row::class) => $model::missing(),
+            default => 'There is nothing at this address.',
+        };
     }
 
     /** @param  array<string, mixed>  $facts */

@@ -18,4 +18,10 @@ abstract class Row extends Model
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    /** What somebody is told who asks for one that is not there. */
+    public static function missing(): string
+    {
+        return 'There is nothing at this address.';
+    }
 }

@@ -6,7 +6,6 @@ namespace Tekkal\Core\Acceptance;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
-use InvalidArgumentException;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
@@ -19,7 +18,7 @@ final readonly class Tolerance
     {
     }
 
-    /** @throws InvalidArgumentException unless $text is a share of 0 to 100 % or an amount of $kind */
+    /** @throws AcceptanceException unless $text is a share of 0 to 100 % or an amount of $kind */
     public static function printed(string $text, Kind $kind): self
     {
         $bare = trim(preg_replace('/^\s*(±|\+\/-)\s*/u', '', $text) ?? '');
@@ -28,7 +27,7 @@ final readonly class Tolerance
         }
         $parsed = QuantityParser::parse($bare, $kind);
         if (! $parsed instanceof Understood) {
-            throw new InvalidArgumentException(sprintf('"%s" is no tolerance: write a share such as 4 %% or an amount such as %s.', mb_substr($text, 0, 40), $kind === Kind::Angle ? '5°' : '2 '.$kind->baseUnit()->symbol()));
+            throw new AcceptanceException(sprintf('"%s" is no tolerance: write a share such as 4 %% or an amount such as %s.', mb_substr($text, 0, 40), $kind === Kind::Angle ? '5°' : '2 '.$kind->baseUnit()->symbol()), 'tolerance', $text, 'a share or an amount');
         }
 
         return new self(null, $parsed->value);

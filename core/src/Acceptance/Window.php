@@ -6,7 +6,6 @@ namespace Tekkal\Core\Acceptance;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
-use InvalidArgumentException;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Quantity;
 use Tekkal\Core\Unit\Unit;
@@ -18,20 +17,20 @@ use Tekkal\Core\Unit\Written;
  */
 final readonly class Window
 {
-    /** @throws InvalidArgumentException when there is no limit, the limits differ in kind or the lower lies above the upper */
+    /** @throws AcceptanceException when there is no limit, the limits differ in kind or the lower lies above the upper */
     public function __construct(public ?Written $low, public ?Written $high)
     {
         if ($low === null && $high === null) {
-            throw new InvalidArgumentException('A window has at least one limit.');
+            throw new AcceptanceException('A window has at least one limit.', 'window', '', 'at least one limit');
         }
         if ($low === null || $high === null) {
             return;
         }
         if ($low->unit->kind() !== $high->unit->kind()) {
-            throw new InvalidArgumentException(sprintf('The limits %s and %s measure different things.', $low->typeset(), $high->typeset()));
+            throw new AcceptanceException(sprintf('The limits %s and %s measure different things.', $low->typeset(), $high->typeset()), 'limits', $low->typeset().', '.$high->typeset(), 'two values of one kind');
         }
         if ($low->quantity()->inBase()->isGreaterThan($high->quantity()->inBase())) {
-            throw new InvalidArgumentException(sprintf('The lower limit %s lies above the upper limit %s.', $low->typeset(), $high->typeset()));
+            throw new AcceptanceException(sprintf('The lower limit %s lies above the upper limit %s.', $low->typeset(), $high->typeset()), 'lower limit', $low->typeset(), $high->typeset());
         }
     }
 
@@ -40,16 +39,28 @@ final readonly class Window
         return $this->aLimit()->unit->kind();
     }
 
+    /**
+     * @return array{Written, Written} the lower and the upper
+     *
+     * @throws AcceptanceException when one of them is missing
+     */
+    public function bothLimits(): array
+    {
+        return $this->low !== null && $this->high !== null
+            ? [$this->low, $this->high]
+            : throw new AcceptanceException(sprintf('A window with two limits is wanted; this one is %s.', $this->typeset()), 'window', $this->typeset(), 'two limits');
+    }
+
     public function isTwoSided(): bool
     {
         return $this->low !== null && $this->high !== null;
     }
 
-    /** @throws InvalidArgumentException when $reading measures something else than the window */
+    /** @throws AcceptanceException when $reading measures something else than the window */
     public function judge(Quantity $reading): Verdict
     {
         if ($reading->kind() !== $this->kind()) {
-            throw new InvalidArgumentException(sprintf('A reading of %s cannot be judged by a window of %s.', $reading->kind()->value, $this->kind()->value));
+            throw new AcceptanceException(sprintf('A reading of %s cannot be judged by a window of %s.', $reading->kind()->value, $this->kind()->value), 'reading', $reading->kind()->value, $this->kind()->value);
         }
         $value = $reading->inBase();
 
@@ -63,7 +74,7 @@ final readonly class Window
     /** Both limits raised by what a locking thread takes up: prevailing torque, measured and added per position. */
     public function raisedBy(Written $added): self
     {
-        return new self($this->low?->plus($added), $this->high?->plus($added));
+        return new self($this->low?->plus($added, RoundingMode::HALF_UP), $this->high?->plus($added, RoundingMode::HALF_UP));
     }
 
     /**
@@ -93,7 +104,7 @@ final readonly class Window
 
     private function aLimit(): Written
     {
-        return $this->low ?? $this->high ?? throw new InvalidArgumentException('A window has at least one limit.');
+        return $this->low ?? $this->high ?? throw new AcceptanceException('A window has at least one limit.', 'window', '', 'at least one limit');
     }
 
     private function in(?Written $limit, Unit $unit, int $decimals, RoundingMode $rounding): ?BigDecimal

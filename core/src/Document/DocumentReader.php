@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
-use InvalidArgumentException;
 use JsonException;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Sequence\FastenerMap;
 
@@ -88,7 +88,7 @@ final class DocumentReader
         $sequences = $this->sequences($root, $map);
         $checks = $this->checks($root);
         $consumables = $root->keyed('consumables', Consumable::read(...), optional: true);
-        $stages = new StageReader($map, array_keys($groups), $riskClass, $purpose, $sources, $standards, $sequences, array_keys($checks), array_keys($consumables));
+        $stages = new StageReader($map, $riskClass, $purpose, new Vocabulary(array_keys($groups), $sources, $standards, $sequences, array_keys($checks), array_keys($consumables)));
         $blocks = $stages->blocks($root);
         $overrides = array_map(fn (ObjectReader $f): FaultOverride => $this->override($f, $sources), $root->optionalObjects('fault_overrides'));
         $conflicts = $root->keyed('conflicts', fn (ObjectReader $f, string $key): Conflict => Conflict::read($f, $key, $sources), optional: true);
@@ -104,8 +104,10 @@ final class DocumentReader
         }
 
         return new Revision(
-            $this->hash($document), $title, $purpose, $riskClass, $map, $groups, $fasteners, $checks,
-            $agents, array_values($consumables), $blocks, $overrides, $this->problems->missing(), $cited, array_values($standards), array_values($conflicts),
+            new Heading($this->hash($document), $title, $purpose, $riskClass),
+            new Hardware($map, $groups, $fasteners, $agents, array_values($consumables)),
+            new Work($checks, $blocks, $overrides),
+            new Basis($cited, array_values($standards), array_values($conflicts), $this->problems->missing()),
         );
     }
 
@@ -114,7 +116,7 @@ final class DocumentReader
     {
         try {
             return hash('sha256', CanonicalJson::encode($document));
-        } catch (InvalidArgumentException $e) {
+        } catch (CoreException $e) {
             throw self::refused('this', lcfirst(rtrim($e->getMessage(), '.')));
         }
     }

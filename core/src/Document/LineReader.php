@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
-use InvalidArgumentException;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
@@ -86,7 +86,7 @@ final class LineReader
         try {
             Duration::printed($time);
             $this->stages[] = ['key' => "settle_$number", 'kind' => 'settle', 'at_least' => $time];
-        } catch (InvalidArgumentException) {
+        } catch (CoreException) {
             $this->problems->add($at, $time, 'a time such as "15 min" is wanted');
         }
     }

@@ -52,7 +52,8 @@ final class MapCsv
             $value = array_filter(array_map(trim(...), array_combine($head, $row)), fn (string $v): bool => $v !== '');
             $number = $value['number'] ?? '';
             $key = $value['key'] ?? 'p'.(preg_replace('/[^a-z0-9_]/', '_', strtolower($number)) ?? '');
-            self::judge($problems, $at, $value, $key, $groups, $parts, isset($keys[$key]), isset($numbers[$number]));
+            self::named($problems, $at, $value['number'] ?? '', isset($numbers[$number]), $key, isset($keys[$key]));
+            self::placed($problems, $at, $value, ['group' => $groups, 'part' => $parts]);
             $keys[$key] = $numbers[$number] = true;
             $positions[] = array_filter([
                 'key' => $key, 'number' => $number, 'x' => $value['x'] ?? '', 'y' => $value['y'] ?? '',
@@ -67,27 +68,30 @@ final class MapCsv
         return $positions;
     }
 
-    /**
-     * @param  array<string, string>  $value
-     * @param  list<string>  $groups
-     * @param  list<string>  $parts
-     */
-    private static function judge(Problems $problems, string $at, array $value, string $key, array $groups, array $parts, bool $keyTaken, bool $numberTaken): void
+    private static function named(Problems $problems, string $at, string $number, bool $numberTaken, string $key, bool $keyTaken): void
     {
-        if (($value['number'] ?? '') === '' || $numberTaken) {
-            $problems->add("$at/number", $value['number'] ?? 'nothing', 'a number that no other position has is wanted');
+        if ($number === '' || $numberTaken) {
+            $problems->add("$at/number", $number === '' ? 'nothing' : $number, 'a number that no other position has is wanted');
         }
         if (preg_match('/^[a-z][a-z0-9_]{0,31}$/D', $key) !== 1 || $keyTaken) {
             $problems->add("$at/key", $key, 'a key of a–z, 0–9 and _ is wanted that no other position has');
         }
+    }
+
+    /**
+     * @param  array<string, string>  $value
+     * @param  array<string, list<string>>  $known  the groups and parts that there are
+     */
+    private static function placed(Problems $problems, string $at, array $value, array $known): void
+    {
         foreach (['x', 'y'] as $axis) {
             if (preg_match('/^-?\d{1,5}(\.\d{1,3})?$/D', $value[$axis] ?? '') !== 1) {
                 $problems->add("$at/$axis", $value[$axis] ?? 'nothing', 'millimetres are wanted, such as 62.5');
             }
         }
-        foreach (['group' => $groups, 'part' => $parts] as $field => $known) {
-            if (isset($value[$field]) && ! in_array($value[$field], $known, true)) {
-                $problems->add("$at/$field", $value[$field], 'one of '.implode(', ', $known).' is wanted');
+        foreach ($known as $field => $names) {
+            if (isset($value[$field]) && ! in_array($value[$field], $names, true)) {
+                $problems->add("$at/$field", $value[$field], 'one of '.implode(', ', $names).' is wanted');
             }
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
-use InvalidArgumentException;
 use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Unit\Doubtful;
 use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Kind;
@@ -164,7 +164,7 @@ final class ObjectReader
         }
         try {
             return new Window($low, $high);
-        } catch (InvalidArgumentException) {
+        } catch (CoreException) {
             $this->problem($highKey, 'the upper limit must not lie below the lower one');
 
             return null;
@@ -180,7 +180,7 @@ final class ObjectReader
             $value = $this->value($key);
 
             return Duration::printed(is_string($value) ? $value : '');
-        } catch (InvalidArgumentException) {
+        } catch (CoreException) {
             $this->problem($key, 'a time is wanted: a whole number and s, min, h or d, such as "15 min", at most a year');
 
             return null;

@@ -14,10 +14,6 @@ enum Purpose: string
 
     public function allows(StageKind $kind): bool
     {
-        return match ($this) {
-            self::Tightening => $kind !== StageKind::ResidualTorque,
-            self::Teardown => in_array($kind, [StageKind::Loosen, StageKind::Check, StageKind::Settle], true),
-            self::ResidualAudit => in_array($kind, [StageKind::ResidualTorque, StageKind::Check, StageKind::Settle], true),
-        };
+        return in_array($this, $kind->declaration()->purposes, true);
     }
 }

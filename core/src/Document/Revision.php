@@ -12,38 +12,56 @@ final readonly class Revision
 {
     public const FORMAT = 'tekkal.procedure/1';
 
-    /**
-     * @param  string  $hash  SHA-256 of the document's canonical bytes, 64 hex digits
-     * @param  array<string, Group>  $groups  by key, in the document's order
-     * @param  array<string, FastenerType>  $fasteners  by key
-     * @param  array<string, Check>  $checks  by key
-     * @param  list<Agent>  $agents
-     * @param  list<Consumable>  $consumables
-     * @param  non-empty-list<Block>  $blocks
-     * @param  list<FaultOverride>  $faultOverrides
-     * @param  list<MissingValue>  $missing
-     * @param  array<string, CitedSource>  $sources  by key
-     * @param  list<WindowStandard>  $standards
-     * @param  list<Conflict>  $conflicts
-     */
-    public function __construct(
-        public string $hash,
-        public string $title,
-        public Purpose $purpose,
-        public string $riskClass,
-        public FastenerMap $map,
-        public array $groups,
-        public array $fasteners,
-        public array $checks,
-        public array $agents,
-        public array $consumables,
-        public array $blocks,
-        public array $faultOverrides,
-        public array $missing,
-        public array $sources,
-        public array $standards,
-        public array $conflicts,
-    ) {
+    public string $hash;
+
+    public string $title;
+
+    public Purpose $purpose;
+
+    public string $riskClass;
+
+    public FastenerMap $map;
+
+    /** @var array<string, Group> by key */
+    public array $groups;
+
+    /** @var array<string, FastenerType> by key */
+    public array $fasteners;
+
+    /** @var list<Agent> */
+    public array $agents;
+
+    /** @var list<Consumable> */
+    public array $consumables;
+
+    /** @var array<string, Check> by key */
+    public array $checks;
+
+    /** @var non-empty-list<Block> */
+    public array $blocks;
+
+    /** @var list<FaultOverride> */
+    public array $faultOverrides;
+
+    /** @var array<string, CitedSource> by key */
+    public array $sources;
+
+    /** @var list<WindowStandard> */
+    public array $standards;
+
+    /** @var list<Conflict> */
+    public array $conflicts;
+
+    /** @var list<MissingValue> */
+    public array $missing;
+
+    public function __construct(Heading $heading, Hardware $hardware, Work $work, Basis $basis)
+    {
+        [$this->hash, $this->title, $this->purpose, $this->riskClass] = [$heading->hash, $heading->title, $heading->purpose, $heading->riskClass];
+        [$this->map, $this->groups, $this->fasteners] = [$hardware->map, $hardware->groups, $hardware->fasteners];
+        [$this->agents, $this->consumables] = [$hardware->agents, $hardware->consumables];
+        [$this->checks, $this->blocks, $this->faultOverrides] = [$work->checks, $work->blocks, $work->faultOverrides];
+        [$this->sources, $this->standards, $this->conflicts, $this->missing] = [$basis->sources, $basis->standards, $basis->conflicts, $basis->missing];
     }
 
     /** @return list<Stage> in the document's order, those of blocks included */

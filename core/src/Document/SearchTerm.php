@@ -46,7 +46,7 @@ final readonly class SearchTerm
             $add('check', $check->name);
         }
         foreach ($revision->stages() as $stage) {
-            $tool = $stage->tool->kind ?? ToolNeed::usual($stage->rules->kind);
+            $tool = $stage->tool->kind ?? $stage->rules->kind->declaration()->handling->tool;
             $add('tool', $tool === null ? null : str_replace('_', ' ', $tool));
             $add('text', $stage->why);
             foreach ($stage->targets as $target) {

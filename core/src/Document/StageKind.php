@@ -4,84 +4,109 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\CheckStage;
+use Tekkal\Core\Document\StageKinds\HoldStage;
+use Tekkal\Core\Document\StageKinds\LoosenStage;
+use Tekkal\Core\Document\StageKinds\PrevailingTorqueStage;
+use Tekkal\Core\Document\StageKinds\ResidualTorqueStage;
+use Tekkal\Core\Document\StageKinds\SeatStage;
+use Tekkal\Core\Document\StageKinds\SettleStage;
+use Tekkal\Core\Document\StageKinds\StageDeclaration;
+use Tekkal\Core\Document\StageKinds\StageOwn;
+use Tekkal\Core\Document\StageKinds\StretchStage;
+use Tekkal\Core\Document\StageKinds\Targets;
+use Tekkal\Core\Document\StageKinds\TorqueStage;
+use Tekkal\Core\Document\StageKinds\TurnStage;
+use Tekkal\Core\Document\StageKinds\VerificationStage;
 use Tekkal\Core\Unit\Kind;
 
-/** What one round does. */
+/** What one round does. The word that documents use; everything else about a kind stands in its declaration. */
 enum StageKind: string
 {
-    /** Run down to contact, by hand or powered up to a stated low limit. */
     case Seat = 'seat';
     case Torque = 'torque';
-    /** Through an angle counted from the threshold torque. */
     case Turn = 'turn';
-    /** Until the elongation is in its window. */
     case Stretch = 'stretch';
-    /** Back by an angle, or fully. */
     case Loosen = 'loosen';
-    /** One part is held at a torque while another position is tightened: two people, two tools, one record. */
     case Hold = 'hold';
-    /** At least, or at most, a time. */
     case Settle = 'settle';
     case Check = 'check';
-    /** The same torque again; each position moved or did not move. */
     case VerificationPass = 'verification_pass';
-    /** What a locking or damaged thread takes up, measured while running down. */
     case PrevailingTorque = 'prevailing_torque';
-    /** What an audit finds later, by its own limits and method. */
     case ResidualTorque = 'residual_torque';
+
+    /** @return class-string<StageOwn> */
+    private function own(): string
+    {
+        return match ($this) {
+            self::Seat => SeatStage::class,
+            self::Torque => TorqueStage::class,
+            self::Turn => TurnStage::class,
+            self::Stretch => StretchStage::class,
+            self::Loosen => LoosenStage::class,
+            self::Hold => HoldStage::class,
+            self::Settle => SettleStage::class,
+            self::Check => CheckStage::class,
+            self::VerificationPass => VerificationStage::class,
+            self::PrevailingTorque => PrevailingTorqueStage::class,
+            self::ResidualTorque => ResidualTorqueStage::class,
+        };
+    }
+
+    public function declaration(): StageDeclaration
+    {
+        /** @var array<string, StageDeclaration> $declared asked for at every step of long plans */
+        static $declared = [];
+
+        return $declared[$this->value] ??= $this->own()::declaration();
+    }
+
+    /**
+     * What a stage of this kind says that no other does.
+     *
+     * @param  list<string>  $before  keys of the stages before it
+     * @param  list<string>  $checks  keys of the checks
+     */
+    public function read(ObjectReader $f, array $before, array $checks): StageOwn
+    {
+        return $this->own()::read($f, $before, $checks);
+    }
 
     /** The controlled quantity: the one that tells the operator to stop. Null where none is measured. */
     public function controls(): ?Kind
     {
-        return match ($this) {
-            self::Torque, self::Hold, self::VerificationPass, self::PrevailingTorque, self::ResidualTorque => Kind::Torque,
-            self::Turn => Kind::Angle,
-            self::Stretch => Kind::Length,
-            self::Seat, self::Loosen, self::Settle, self::Check => null,
-        };
+        $aims = $this->declaration()->aims;
+
+        // A seat has no torque of its own, only a limit where one is stated.
+        return $aims->targets === Targets::LimitsIfStated ? null : $aims->kind;
     }
 
     /** Does the stage aim at a target? The others only have limits, or nothing to reach. */
     public function hasTarget(): bool
     {
-        return match ($this) {
-            self::Torque, self::Turn, self::Stretch, self::Hold, self::VerificationPass => true,
-            self::Seat, self::Loosen, self::Settle, self::Check, self::PrevailingTorque, self::ResidualTorque => false,
-        };
+        return $this->declaration()->aims->targets->haveTarget();
     }
 
     /** Is it done at every position of its groups? */
     public function isPerPosition(): bool
     {
-        return match ($this) {
-            self::Settle, self::Check => false,
-            default => true,
-        };
+        return $this->declaration()->aims->targets !== Targets::None;
     }
 
     /** Does it leave the fastener tighter, so that a loose one has to begin with it again? */
     public function tightens(): bool
     {
-        return match ($this) {
-            self::Seat, self::Torque, self::Turn, self::Stretch, self::Hold => true,
-            self::Loosen, self::Settle, self::Check, self::VerificationPass, self::PrevailingTorque, self::ResidualTorque => false,
-        };
+        return $this->declaration()->handling->tightens;
+    }
+
+    /** Does it bring a fastener to a torque from which an angle can be counted? */
+    public function reachesTorque(): bool
+    {
+        return $this->tightens() && $this->declaration()->aims->kind === Kind::Torque;
     }
 
     public function words(): string
     {
-        return match ($this) {
-            self::Seat => 'seat',
-            self::Torque => 'torque',
-            self::Turn => 'turn',
-            self::Stretch => 'stretch',
-            self::Loosen => 'loosen',
-            self::Hold => 'torque, held',
-            self::Settle => 'settle',
-            self::Check => 'check',
-            self::VerificationPass => 'verification pass',
-            self::PrevailingTorque => 'prevailing torque',
-            self::ResidualTorque => 'residual torque',
-        };
+        return $this->declaration()->words;
     }
 }

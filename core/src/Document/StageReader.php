@@ -22,26 +22,13 @@ final class StageReader
 
     private readonly TargetReader $targets;
 
-    /**
-     * @param  list<string>  $groups
-     * @param  list<string>  $sources
-     * @param  array<string, WindowStandard>  $standards
-     * @param  array<string, list<string>>  $sequences
-     * @param  list<string>  $checks
-     * @param  list<string>  $consumables
-     */
     public function __construct(
         private readonly FastenerMap $map,
-        private readonly array $groups,
         private readonly string $riskClass,
         private readonly Purpose $purpose,
-        array $sources,
-        array $standards,
-        private readonly array $sequences,
-        private readonly array $checks,
-        private readonly array $consumables,
+        private readonly Vocabulary $names,
     ) {
-        $this->targets = new TargetReader($map, $groups, $riskClass, $sources, $standards);
+        $this->targets = new TargetReader($map, $names->groups, $riskClass, $names->sources, $names->standards);
     }
 
     /** @return list<Block> */
@@ -93,7 +80,7 @@ final class StageReader
     private function legs(ObjectReader $f): array
     {
         return array_values($f->keyed('legs', function (ObjectReader $leg, string $key): Leg {
-            $before = $leg->has('before') ? $leg->oneOf('before', $this->checks) : null;
+            $before = $leg->has('before') ? $leg->oneOf('before', $this->names->checks) : null;
             $name = $leg->optionalString('name') ?? $key;
             $positions = $leg->has('parts')
                 ? array_merge(...array_map(fn (Leg $l): array => $l->positions, $this->partLegs($leg->namesOf('parts', $this->parts(), 'a part'))))
@@ -136,12 +123,12 @@ final class StageReader
     /** @param  list<string>  $within  the positions it may have */
     private function stage(ObjectReader $f, array $within, int $legs = 1): Stage
     {
-        $rules = StageRules::read($f, $this->keys(), $this->checks);
+        $rules = StageRules::read($f, $this->keys(), $this->names->checks);
         $targets = $rules->kind->isPerPosition() ? $this->targets->read($f, $rules, $within) : [];
         $positions = $rules->kind->isPerPosition()
             ? array_merge([], ...array_map(fn (StageTarget $t): array => $t->positions, $targets))
             : $this->places($f, $rules, $within);
-        $sequence = $rules->per === Per::Part || $rules->kind === StageKind::Settle ? $positions : $this->sequence($f, $rules, $positions);
+        $sequence = $rules->per() === Per::Part || $rules->kind === StageKind::Settle ? $positions : $this->sequence($f, $rules, $positions);
         $stage = new Stage(
             $rules,
             $f->optionalString('name'),
@@ -149,10 +136,10 @@ final class StageReader
             $sequence,
             $targets,
             $f->has('tool') ? ToolNeed::read($f->object('tool')) : null,
-            $f->namesOf('consumables', $this->consumables, 'a consumable'),
+            $f->namesOf('consumables', $this->names->consumables, 'a consumable'),
         );
         $this->judge($f, $stage);
-        $this->steps += max(1, count($sequence)) * $rules->passes * ($sequence === [] ? $legs : 1);
+        $this->steps += max(1, count($sequence)) * $rules->passes() * ($sequence === [] ? $legs : 1);
         $this->before[] = $stage;
 
         return $stage;
@@ -166,13 +153,13 @@ final class StageReader
      */
     private function places(ObjectReader $f, StageRules $rules, array $within): array
     {
-        $groups = $f->namesOf('groups', $this->groups, 'a group');
+        $groups = $f->namesOf('groups', $this->names->groups, 'a group');
         $positions = array_values(array_filter(
             $this->map->positions,
             fn ($p): bool => in_array($p->key, $within, true) && ($groups === [] || in_array($p->group, $groups, true)),
         ));
 
-        return match ($rules->per) {
+        return match ($rules->per()) {
             Per::Joint => [],
             Per::Part => array_values(array_unique(array_map(fn ($p): string => $p->part, $positions))),
             Per::Position => array_map(fn ($p): string => $p->key, $positions),
@@ -190,7 +177,7 @@ final class StageReader
     {
         $order = match (true) {
             $f->isList('sequence') => $f->strings('sequence'),
-            $f->has('sequence') => $this->cut($this->sequences[$f->oneOf('sequence', array_keys($this->sequences))] ?? [], $positions),
+            $f->has('sequence') => $this->cut($this->names->sequences[$f->oneOf('sequence', array_keys($this->names->sequences))] ?? [], $positions),
             default => $this->usual($rules, $positions),
         };
         $reversed = $f->boolean('reversed', $rules->kind === StageKind::Loosen && ! $f->has('sequence'));
@@ -216,7 +203,7 @@ final class StageReader
                 return $cut;
             }
         }
-        $first = $this->cut(array_values($this->sequences)[0] ?? [], $positions);
+        $first = $this->cut(array_values($this->names->sequences)[0] ?? [], $positions);
 
         return count($first) === count($positions) || $rules->kind->isPerPosition() ? $first : $positions;
     }
@@ -256,17 +243,14 @@ final class StageReader
         if ($rules->kind === StageKind::Turn && ! $this->reached($stage)) {
             $f->problem('kind', 'a turn needs a torque stage before it that reaches its threshold');
         }
-        if ($rules->kind === StageKind::Settle && $rules->atLeast === null && $rules->atMost === null) {
-            $f->problem('at_least', 'a settling stage says at least or at most how long');
-        }
-        if ($this->riskClass === 'A' && $rules->loading && $rules->evidence === Attestation::AsRound) {
+        if ($this->riskClass === 'A' && $rules->result->loading && $rules->result->evidence === Attestation::AsRound) {
             $f->problem('evidence', 'in a joint of risk class A the loading stage is not attested as a round');
         }
     }
 
     private function reached(Stage $turn): bool
     {
-        $reaching = array_filter($this->before, fn (Stage $s): bool => in_array($s->rules->kind, [StageKind::Torque, StageKind::Hold, StageKind::Seat], true));
+        $reaching = array_filter($this->before, fn (Stage $s): bool => $s->rules->kind->reachesTorque());
 
         return array_diff($turn->sequence, ...array_map(fn (Stage $s): array => $s->sequence, array_values($reaching))) === [];
     }
@@ -286,7 +270,7 @@ final class StageReader
     {
         $tightening = array_values(array_filter($this->before, fn (Stage $s): bool => $s->rules->kind->tightens()));
         $last = $tightening[count($tightening) - 1] ?? null;
-        if ($last?->rules->trial === true) {
+        if ($last?->rules->result->trial === true) {
             $root->problem('stages', sprintf('a trial fit is never the final tightening; "%s" is the last', $last->key()));
         }
     }

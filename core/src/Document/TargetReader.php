@@ -6,6 +6,7 @@ namespace Tekkal\Core\Document;
 
 use Tekkal\Core\Acceptance\Tolerance;
 use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Document\StageKinds\Targets;
 use Tekkal\Core\Sequence\FastenerMap;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
@@ -56,7 +57,7 @@ final readonly class TargetReader
         $groups = $stage->namesOf('groups', $this->groups, 'a group');
         $positions = $groups === [] ? $within : array_values(array_intersect($within, $this->inGroups($groups)));
 
-        return new StageTarget($positions, null, null, null, [], null, null, false);
+        return new StageTarget($positions, null, new Goal);
     }
 
     /** @param  list<string>  $within */
@@ -69,9 +70,10 @@ final readonly class TargetReader
         if ($group === null && $positions === []) {
             $f->problem('positions', 'at least one position is wanted');
         }
-        $kind = $rules->kind === StageKind::Seat ? Kind::Torque : $rules->kind->controls();
+        $aims = $rules->kind->declaration()->aims;
+        $kind = $aims->kind;
         if ($kind === null) {
-            return new StageTarget($positions, $group, null, null, [], null, null, false);
+            return new StageTarget($positions, $group, new Goal);
         }
         $missing = array_filter(['target', 'low', 'high'], $f->missing(...)) !== [];
         $target = $rules->kind->hasTarget() && $f->has('target') && ! $missing ? $f->quantity('target', $kind) : null;
@@ -81,10 +83,9 @@ final readonly class TargetReader
         [$window, $windowSource] = $missing ? [null, null] : $this->window($f, $rules->kind, $kind, $target);
 
         return new StageTarget(
-            $positions, $group, $target, $window, $this->monitored($f),
+            $positions, $group, new Goal($target, $window, $this->monitored($f), $missing),
             $this->source($f, 'target_source', $rules->kind->hasTarget() && ! $missing),
-            $windowSource ?? $this->source($f, 'window_source', $window !== null && $rules->kind !== StageKind::VerificationPass && $rules->kind !== StageKind::Seat),
-            $missing,
+            $windowSource ?? $this->source($f, 'window_source', $window !== null && in_array($aims->targets, [Targets::Wanted, Targets::LimitsOnly], true)),
             ...($rules->kind->hasTarget() ? $this->aim($f, $kind, $window) : [null, null]),
         );
     }
@@ -120,7 +121,7 @@ final readonly class TargetReader
         $window = match (true) {
             $f->has('tolerance') => $this->around($f, WindowStandard::tolerance($f, $kind), $target),
             $f->has('low') || $f->has('high') => $f->window($kind),
-            $stage === StageKind::VerificationPass && $target !== null => new Window($target, null),
+            $stage->declaration()->aims->targets === Targets::WantedAsLeast && $target !== null => new Window($target, null),
             default => $this->noWindow($f, $stage, $target),
         };
         if ($window !== null && $target !== null && ! $window->judge($target->quantity())->isGood()) {
@@ -134,7 +135,7 @@ final readonly class TargetReader
     {
         if ($stage->hasTarget() && $target === null && ! $f->has('target')) {
             $f->problem('target', 'a target, limits, or {"missing": "why"} is wanted');
-        } elseif ($stage !== StageKind::Seat) {
+        } elseif ($stage->declaration()->aims->targets !== Targets::LimitsIfStated) {
             $f->problem('low', 'limits, a tolerance or a window standard is wanted');
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\TurnStage;
+
 /**
  * The one compact way to write a procedure: "32 N·m · +38° end / +47° inner". Generated, never typed twice. The short
  * line has what tightens or loosens; the long one every stage, with threshold, limits, motion and time.
@@ -91,44 +93,27 @@ final readonly class TighteningLine
     /** What one target of a stage says to reach. */
     public function aim(Stage $stage, StageTarget $target): string
     {
-        $rules = $stage->rules;
         $value = match (true) {
             $target->missing => 'value missing',
             $target->target !== null => $target->target->typeset(),
             default => $target->window?->typeset(),
         };
 
-        return match ($rules->kind) {
-            StageKind::Seat => $value === null ? 'seat' : "seat $value",
-            StageKind::Torque => (string) $value.($rules->prevailingFrom === null ? '' : ' plus prevailing'),
-            StageKind::Turn => '+'.$value,
-            StageKind::Stretch => "stretch $value".($rules->ceiling === null ? '' : ' under '.$rules->ceiling->typeset()),
-            StageKind::Loosen => $rules->back === null ? 'loosen' : 'back '.$rules->back->typeset(),
-            StageKind::Hold => sprintf('%s holding %s at %s', $value, $rules->held->what ?? '', $this->held($rules)),
-            StageKind::VerificationPass => "verify $value".($rules->passes > 1 ? " until none moves, at most $rules->passes times" : ''),
-            StageKind::PrevailingTorque => "measure prevailing torque, $value",
-            StageKind::ResidualTorque => "residual torque $value, by ".str_replace('_', ' ', (string) $rules->method),
-            StageKind::Settle, StageKind::Check => $this->bare($stage),
-        };
+        return $stage->rules->own->line((string) $value, $this->checkNames());
     }
 
     private function bare(Stage $stage): string
     {
-        $rules = $stage->rules;
-
-        return match ($rules->kind) {
-            StageKind::Check => 'check: '.($this->revision->checks[(string) $rules->check]->name ?? ''),
-            StageKind::Settle => 'settle '.implode(', ', array_filter([
-                $rules->atLeast === null ? '' : 'at least '.$rules->atLeast->printed,
-                $rules->atMost === null ? '' : 'at most '.$rules->atMost->printed,
-            ])),
-            default => $rules->kind->words(),
+        return match ($stage->rules->kind) {
+            StageKind::Check, StageKind::Settle => $stage->rules->own->line('', $this->checkNames()),
+            default => $stage->rules->kind->words(),
         };
     }
 
-    private function held(StageRules $rules): string
+    /** @return array<string, string> */
+    private function checkNames(): array
     {
-        return ($rules->held?->torque?->typeset() ?? $rules->held?->window?->typeset() ?? 'any torque').' '.($rules->held->direction ?? '');
+        return array_map(fn (Check $c): string => $c->name, $this->revision->checks);
     }
 
     /** @return list<string> */
@@ -139,13 +124,13 @@ final readonly class TighteningLine
         $monitored = array_merge(...array_map(fn (StageTarget $t): array => $t->monitored, $stage->targets));
 
         return array_values(array_filter([
-            $rules->threshold === null ? '' : 'counted from '.$rules->threshold->typeset(),
+            $rules->own instanceof TurnStage && $rules->own->threshold !== null ? 'counted from '.$rules->own->threshold->typeset() : '',
             $windows === [] ? '' : 'good is '.implode(' or ', $windows),
             ...array_unique(array_filter(array_map(fn (StageTarget $t): string => $t->aim === null ? '' : 'aim at '.$t->aim->typeset(), $stage->targets))),
             ...array_unique(array_map(fn ($w): string => 'watching '.$w->kind()->value.' '.$w->typeset(), $monitored)),
-            $rules->kind->hasTarget() ? ($rules->oneMotion ? 'in one motion' : 'may ratchet') : '',
-            $rules->within === null ? '' : sprintf('within %d min of %s', intdiv($rules->within['seconds'], 60), $rules->within['after']),
-            $rules->trial ? 'trial fit' : '',
+            $rules->kind->hasTarget() ? ($rules->motion->oneMotion ? 'in one motion' : 'may ratchet') : '',
+            $rules->waiting->within === null ? '' : sprintf('within %d min of %s', intdiv($rules->waiting->within['seconds'], 60), $rules->waiting->within['after']),
+            $rules->result->trial ? 'trial fit' : '',
         ]));
     }
 

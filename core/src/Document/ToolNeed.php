@@ -23,16 +23,4 @@ final readonly class ToolNeed
 
         return $need;
     }
-
-    /** What is usual where a stage does not say. */
-    public static function usual(StageKind $kind): ?string
-    {
-        return match ($kind) {
-            StageKind::Torque, StageKind::Hold, StageKind::VerificationPass, StageKind::PrevailingTorque, StageKind::ResidualTorque => 'torque_wrench',
-            StageKind::Turn => 'angle_gauge',
-            StageKind::Stretch => 'micrometer',
-            StageKind::Seat, StageKind::Loosen => 'hand',
-            StageKind::Settle, StageKind::Check => null,
-        };
-    }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
-use InvalidArgumentException;
 use Tekkal\Core\Acceptance\Tolerance;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Unit\Kind;
 
 /** A shop's window for targets that their source prints bare: by controlled quantity, risk class and tool kind. */
@@ -43,7 +43,7 @@ final readonly class WindowStandard
     {
         try {
             return Tolerance::printed($f->string('tolerance'), $kind);
-        } catch (InvalidArgumentException) {
+        } catch (CoreException) {
             $f->problem('tolerance', sprintf('a share such as "4 %%" or an amount of %s is wanted', $kind->value));
 
             return null;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
-use InvalidArgumentException;
-
 /** Friction of thread and head: nominal, and how low and how high it may be. */
 final readonly class Friction
 {
@@ -22,7 +20,7 @@ final readonly class Friction
      * @param  float  $thread  nominal coefficient, 0.02…0.5
      * @param  float  $head  nominal coefficient, 0.02…0.5
      *
-     * @throws InvalidArgumentException when a coefficient is out of those bounds, or low, nominal and high are not in order
+     * @throws JointException when a coefficient is out of those bounds, or low, nominal and high are not in order
      */
     public function __construct(
         public float $thread,
@@ -33,19 +31,19 @@ final readonly class Friction
     ) {
         foreach ([$thread, $head, $low, $high] as $mu) {
             if ($mu < 0.02 || $mu > 0.5) {
-                throw new InvalidArgumentException(sprintf('A friction coefficient from 0.02 to 0.5 is wanted, not %g.', $mu));
+                throw new JointException(sprintf('A friction coefficient from 0.02 to 0.5 is wanted, not %g.', $mu), 'friction', sprintf('%g', $mu), '0.02 to 0.5');
             }
         }
         if ($low > min($thread, $head) || $high < max($thread, $head)) {
-            throw new InvalidArgumentException(sprintf('The nominal friction must lie from %g to %g.', $low, $high));
+            throw new JointException(sprintf('The nominal friction must lie from %g to %g.', $low, $high), 'friction', sprintf('%g and %g', $thread, $head), sprintf('%g to %g', $low, $high));
         }
     }
 
-    /** @throws InvalidArgumentException when nothing is known of the condition */
+    /** @throws JointException when nothing is known of the condition */
     public static function ofCondition(string $condition): self
     {
         [$low, $usual, $high] = self::CONDITIONS[$condition]
-            ?? throw new InvalidArgumentException(sprintf('Nothing is known of the friction of "%s": %s.', mb_substr($condition, 0, 40), implode(', ', array_keys(self::CONDITIONS))));
+            ?? throw new JointException(sprintf('Nothing is known of the friction of "%s": %s.', mb_substr($condition, 0, 40), implode(', ', array_keys(self::CONDITIONS))), 'friction', $condition, implode(', ', array_keys(self::CONDITIONS)));
 
         return new self($usual, $usual, $low, $high, "$condition: after VDI 2230-1 Table A5, from memory, indicative");
     }

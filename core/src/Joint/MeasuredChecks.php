@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
-use InvalidArgumentException;
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Unit\Length;
 use Tekkal\Core\Unit\Written;
 
@@ -14,13 +14,13 @@ final class MeasuredChecks
     /**
      * Oil clearance: bore − 2 × shell − journal; shell crush and the bore's expansion are not in it.
      *
-     * @throws InvalidArgumentException when the journal does not fit
+     * @throws JointException when the journal does not fit
      */
     public static function oilClearance(Length $bore, Length $shell, Length $journal): Length
     {
         $clearance = $bore->minus($shell)->minus($shell)->minus($journal);
         if ($clearance->inBase()->isNegative()) {
-            throw new InvalidArgumentException(sprintf('The journal is larger than the shells leave room for, by %s mm; one of the three was misread.', $clearance->inBase()->abs()));
+            throw new JointException(sprintf('The journal is larger than the shells leave room for, by %s mm; one of the three was misread.', $clearance->inBase()->abs()), 'journal', $journal->inBase().' mm', 'what bore and shells leave');
         }
 
         return $clearance;
@@ -48,7 +48,7 @@ final class MeasuredChecks
     /** Change of a torque that turns the shaft, before and after; never below zero. */
     public static function change(Written $before, Written $after): Written
     {
-        return $after->minus($before) ?? $before->minus($after) ?? $after;
+        return $after->minus($before, RoundingMode::HALF_UP) ?? $before->minus($after, RoundingMode::HALF_UP) ?? $after;
     }
 
     /**
@@ -56,12 +56,12 @@ final class MeasuredChecks
      *
      * @return array{Length, Length}
      *
-     * @throws InvalidArgumentException when one that enters is thicker than one that does not
+     * @throws JointException when one that enters is thicker than one that does not
      */
     public static function feelers(Length $enters, Length $doesNot): array
     {
         if ($enters->inBase()->isGreaterThan($doesNot->inBase())) {
-            throw new InvalidArgumentException(sprintf('A feeler of %s mm cannot enter where one of %s mm does not; one of the two was misread.', $enters->inBase(), $doesNot->inBase()));
+            throw new JointException(sprintf('A feeler of %s mm cannot enter where one of %s mm does not; one of the two was misread.', $enters->inBase(), $doesNot->inBase()), 'feeler', $enters->inBase().' mm', 'thinner than '.$doesNot->inBase().' mm');
         }
 
         return [$enters, $doesNot];

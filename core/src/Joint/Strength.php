@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
-use InvalidArgumentException;
 use Tekkal\Core\Unit\Force;
 use Tekkal\Core\Unit\Stress;
 
@@ -43,7 +42,7 @@ final readonly class Strength
     /**
      * A property class ("10.9") or a grade ("SAE 8"), for a thread.
      *
-     * @throws InvalidArgumentException when there is none, or not for so large a diameter
+     * @throws JointException when there is none, or not for so large a diameter
      */
     public static function named(string $name, Thread $thread): self
     {
@@ -61,7 +60,7 @@ final readonly class Strength
             }
         }
 
-        throw new InvalidArgumentException(sprintf('"%s" is no class or grade known here: %s, or SAE 2, 5, 8.', mb_substr($name, 0, 40), implode(', ', array_keys(self::ISO))));
+        throw new JointException(sprintf('"%s" is no class or grade known here: %s, or SAE 2, 5, 8.', mb_substr($name, 0, 40), implode(', ', array_keys(self::ISO))), 'class', $name, implode(', ', array_keys(self::ISO)).', or SAE 2, 5, 8');
     }
 
     /** A material with stated yield and, where it is stated, proof stress; else the yield stands for it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
-use InvalidArgumentException;
 use Tekkal\Core\Unit\Force;
 
 /**
@@ -40,7 +39,7 @@ final readonly class Thread
     ) {
     }
 
-    /** @throws InvalidArgumentException when the series have no such thread */
+    /** @throws JointException when the series have no such thread */
     public static function named(string $name): self
     {
         $bare = trim(preg_replace('/\s+/', ' ', str_replace(['×', 'X'], 'x', $name)) ?? '');
@@ -51,7 +50,7 @@ final readonly class Thread
             return self::unified($m[1], (int) $m[2], $name);
         }
 
-        throw new InvalidArgumentException(sprintf('"%s" is no thread known here; write it as M10, M10x1.25 or 3/8-16.', mb_substr($name, 0, 40)));
+        throw new JointException(sprintf('"%s" is no thread known here; write it as M10, M10x1.25 or 3/8-16.', mb_substr($name, 0, 40)), 'thread', $name, 'M10, M10x1.25 or 3/8-16');
     }
 
     /** Of any diameter and pitch in mm, where a check value wants it. */
@@ -122,10 +121,10 @@ final readonly class Thread
 
     private static function metric(string $d, ?float $pitch, string $name): self
     {
-        $pitches = self::METRIC[$d] ?? throw new InvalidArgumentException(sprintf('M%s is not among the sizes known here, M5 to M24.', $d));
+        $pitches = self::METRIC[$d] ?? throw new JointException(sprintf('M%s is not among the sizes known here, M5 to M24.', $d), 'thread', 'M'.$d, 'M5 to M24');
         $pitch ??= $pitches[0];
         if (! in_array($pitch, $pitches, true)) {
-            throw new InvalidArgumentException(sprintf('M%s has pitches of %s mm, not %g.', $d, implode(', ', $pitches), $pitch));
+            throw new JointException(sprintf('M%s has pitches of %s mm, not %g.', $d, implode(', ', $pitches), $pitch), 'pitch', sprintf('%g mm', $pitch), implode(', ', $pitches).' mm');
         }
 
         return new self($name, (float) $d, $pitch, false);
@@ -133,9 +132,9 @@ final readonly class Thread
 
     private static function unified(string $size, int $perInch, string $name): self
     {
-        $counts = self::INCH[$size] ?? throw new InvalidArgumentException(sprintf('%s in is not among the sizes known here, 1/4 to 1.', $size));
+        $counts = self::INCH[$size] ?? throw new JointException(sprintf('%s in is not among the sizes known here, 1/4 to 1.', $size), 'thread', $size.' in', '1/4 to 1 in');
         if (! in_array($perInch, $counts, true)) {
-            throw new InvalidArgumentException(sprintf('%s in has %s threads per inch, not %d.', $size, implode(' or ', $counts), $perInch));
+            throw new JointException(sprintf('%s in has %s threads per inch, not %d.', $size, implode(' or ', $counts), $perInch), 'threads per inch', (string) $perInch, implode(' or ', $counts));
         }
         [$over, $under] = [...explode('/', $size), '1'];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Ledger;
 
-use InvalidArgumentException;
 use JsonException;
 
 /**
@@ -21,31 +20,31 @@ final class CanonicalJson
     /**
      * @param  array<mixed>  $content
      *
-     * @throws InvalidArgumentException naming the place, when something in $content has no canonical form
+     * @throws CanonicalException naming the place, when something in $content has no canonical form
      */
     public static function encode(array $content): string
     {
         try {
             return json_encode(self::sorted($content, ''), self::FLAGS);
         } catch (JsonException $e) {
-            throw new InvalidArgumentException('Not canonical: '.$e->getMessage(), previous: $e);
+            throw new CanonicalException('Not canonical: '.$e->getMessage(), 'content', '', 'JSON', $e);
         }
     }
 
     /**
      * @return array<mixed>
      *
-     * @throws InvalidArgumentException when $bytes are not the canonical spelling of their content
+     * @throws CanonicalException when $bytes are not the canonical spelling of their content
      */
     public static function decode(string $bytes): array
     {
         try {
             $content = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            throw new InvalidArgumentException('Not JSON: '.$e->getMessage(), previous: $e);
+            throw new CanonicalException('Not JSON: '.$e->getMessage(), 'bytes', '', 'JSON', $e);
         }
         if (! is_array($content) || self::encode($content) !== $bytes) {
-            throw new InvalidArgumentException('The bytes are not the canonical spelling of their content.');
+            throw new CanonicalException('The bytes are not the canonical spelling of their content.', 'bytes', '', 'their canonical spelling');
         }
 
         return $content;
@@ -62,7 +61,7 @@ final class CanonicalJson
         ksort($value, SORT_STRING);
         foreach ($value as $key => $item) {
             if (preg_match('/^[a-z_]+$/D', (string) $key) !== 1) {
-                throw new InvalidArgumentException(sprintf('Not canonical: the key "%s" at %s is not made of a–z and _.', $key, $at === '' ? '/' : $at));
+                throw new CanonicalException(sprintf('Not canonical: the key "%s" at %s is not made of a–z and _.', $key, $at === '' ? '/' : $at), $at === '' ? '/' : $at, (string) $key, 'a key of a–z and _');
             }
             $value[$key] = self::sorted($item, "$at/$key");
         }
@@ -73,12 +72,12 @@ final class CanonicalJson
     private static function scalar(mixed $value, string $at): string|int|bool|null
     {
         if (is_int($value) && abs($value) > self::MAX_INTEGER) {
-            throw new InvalidArgumentException(sprintf('Not canonical: the integer at %s is not below 2^53.', $at));
+            throw new CanonicalException(sprintf('Not canonical: the integer at %s is not below 2^53.', $at), $at, (string) $value, 'below 2^53');
         }
         if (is_string($value) || is_int($value) || is_bool($value) || $value === null) {
             return $value;
         }
 
-        throw new InvalidArgumentException(sprintf('Not canonical: %s at %s; write it as a decimal string.', get_debug_type($value), $at));
+        throw new CanonicalException(sprintf('Not canonical: %s at %s; write it as a decimal string.', get_debug_type($value), $at), $at, get_debug_type($value), 'a decimal string');
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tekkal\Core\Plan;
 
 use Tekkal\Core\Document\Block;
+use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\Leg;
 use Tekkal\Core\Document\ObjectReader;
 use Tekkal\Core\Document\Per;
 use Tekkal\Core\Document\Problems;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\StageKinds\CheckStage;
 use Tekkal\Core\Document\StageRules;
 use Tekkal\Core\Sequence\Position;
 
@@ -39,8 +41,10 @@ final class Expander
         assert($steps !== [], 'the reader lets no document without steps pass');
 
         return new Plan(
-            $revision->hash, self::VERSION, $revision->fasteners, self::places($revision), $revision->checks,
-            $revision->agents, $revision->consumables, $stages, $revision->faultOverrides, $steps,
+            $revision->hash, self::VERSION,
+            new PlanHardware($revision->fasteners, self::places($revision), $revision->agents, $revision->consumables),
+            new PlanRules($revision->checks, $stages, $revision->faultOverrides),
+            $steps,
         );
     }
 
@@ -52,21 +56,18 @@ final class Expander
         }
         $rules = StageRules::read(new ObjectReader(['key' => $block->key, 'kind' => 'check', 'check' => $leg->before], '', new Problems), [], [$leg->before]);
 
-        return new Step($rules, $leg->key, check: $leg->before, leg: $leg->key);
+        return Step::at($rules, $leg->key, 1, $leg->key, new Goal, $leg->before);
     }
 
     /** @return list<Step> */
     private static function steps(Revision $revision, Block $block, Stage $stage, Leg $leg): array
     {
         $places = self::placesOf($revision, $block, $stage, $leg);
+        $check = $stage->rules->own instanceof CheckStage ? $stage->rules->own->check : null;
         $steps = [];
-        for ($pass = 1; $pass <= $stage->rules->passes; $pass++) {
+        for ($pass = 1; $pass <= $stage->rules->passes(); $pass++) {
             foreach ($places as $place) {
-                $target = $stage->targetAt($place);
-                $steps[] = new Step(
-                    $stage->rules, $place, $pass, $target?->target, $target?->window, $target->monitored ?? [],
-                    $stage->rules->check, $target->missing ?? false, $block->key === null ? null : $leg->key,
-                );
+                $steps[] = Step::at($stage->rules, $place, $pass, $block->key === null ? null : $leg->key, $stage->targetAt($place)->goal ?? new Goal, $check);
             }
         }
 
@@ -78,7 +79,7 @@ final class Expander
     {
         $parts = fn (): array => array_map(fn (string $p): string => $revision->map->position($p)->part, $leg->positions);
 
-        return array_values(match ($stage->rules->per) {
+        return array_values(match ($stage->rules->per()) {
             Per::Joint => [$block->key === null ? 'joint' : $leg->key],
             Per::Part => array_intersect($stage->sequence, $parts()),
             Per::Position => $block->key === null ? $stage->sequence : array_intersect($stage->sequence, $leg->positions),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Plan;
 
-use InvalidArgumentException;
 use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\Consumable;
@@ -27,35 +26,44 @@ final readonly class Plan
     /** @var array<string, non-empty-list<string>> positions by group */
     private array $byGroup;
 
-    /**
-     * @param  array<string, FastenerType>  $fasteners
-     * @param  array<string, Place>  $positions
-     * @param  array<string, Check>  $checks
-     * @param  list<Agent>  $agents
-     * @param  list<Consumable>  $consumables
-     * @param  array<string, StageRules>  $stages  in order
-     * @param  list<FaultOverride>  $faultOverrides
-     * @param  non-empty-list<Step>  $steps
-     */
+    /** @var array<string, FastenerType> by key */
+    public array $fasteners;
+
+    /** @var array<string, Place> by key */
+    public array $positions;
+
+    /** @var list<Agent> */
+    public array $agents;
+
+    /** @var list<Consumable> */
+    public array $consumables;
+
+    /** @var array<string, Check> by key */
+    public array $checks;
+
+    /** @var array<string, StageRules> by key, in order */
+    public array $stages;
+
+    /** @var list<FaultOverride> */
+    public array $faultOverrides;
+
+    /** @param  non-empty-list<Step>  $steps */
     public function __construct(
         public string $revisionHash,
         public string $expander,
-        public array $fasteners,
-        public array $positions,
-        public array $checks,
-        public array $agents,
-        public array $consumables,
-        public array $stages,
-        public array $faultOverrides,
+        PlanHardware $hardware,
+        PlanRules $rules,
         public array $steps,
     ) {
+        [$this->fasteners, $this->positions, $this->agents, $this->consumables] = [$hardware->fasteners, $hardware->positions, $hardware->agents, $hardware->consumables];
+        [$this->checks, $this->stages, $this->faultOverrides] = [$rules->checks, $rules->stages, $rules->faultOverrides];
         $places = [];
         foreach ($steps as $i => $step) {
             $places[$step->id] = $i;
         }
         $this->places = $places;
         $byPart = $byGroup = [];
-        foreach ($positions as $place) {
+        foreach ($this->positions as $place) {
             $byPart[$place->part][] = $place->key;
             $byGroup[$place->group][] = $place->key;
         }
@@ -68,16 +76,16 @@ final readonly class Plan
         return isset($this->places[$stepId]);
     }
 
-    /** @throws InvalidArgumentException when the plan has no such step */
+    /** @throws PlanException when the plan has no such step */
     public function step(string $stepId): Step
     {
         return $this->steps[$this->placeOf($stepId)];
     }
 
-    /** @throws InvalidArgumentException when the plan has no such step */
+    /** @throws PlanException when the plan has no such step */
     public function placeOf(string $stepId): int
     {
-        return $this->places[$stepId] ?? throw new InvalidArgumentException(sprintf('The plan has no step "%s".', $stepId));
+        return $this->places[$stepId] ?? throw new PlanException(sprintf('The plan has no step "%s".', $stepId), 'step', $stepId, 'a step of the plan');
     }
 
     public function fastenerAt(string $position): ?FastenerType
@@ -114,7 +122,7 @@ final readonly class Plan
         $timed = array_filter($this->agents, fn (Agent $a): bool => $a->workingTime !== null);
         foreach ($this->steps as $step) {
             $reuse = $this->fastenerAt($step->position)->reuse ?? Reuse::Free;
-            if (! $step->isStraight() || ! ($reuse === Reuse::Free || ($reuse === Reuse::UpTo && ! $step->rules->loading))) {
+            if ($step->straight() === null || ! ($reuse === Reuse::Free || ($reuse === Reuse::UpTo && ! $step->rules->result->loading))) {
                 return false;
             }
         }

@@ -9,22 +9,15 @@ use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\StageKinds\HoldStage;
+use Tekkal\Core\Document\StageKinds\SettleStage;
 use Tekkal\Core\Document\StageRules;
-use Tekkal\Core\Document\ToolNeed;
 use Tekkal\Core\Unit\Duration;
 
 /** What a plan costs before it is begun: results, people, tools, parts and time. */
 final readonly class PlanFigures
 {
-    /**
-     * Seconds for one step at one place, tool in hand, and for taking up the tool of a round. Common practice, no source:
-     * an estimate to plan a day with, never a limit.
-     */
-    private const SECONDS = [
-        'seat' => 10, 'torque' => 15, 'turn' => 20, 'stretch' => 60, 'loosen' => 8, 'hold' => 40, 'check' => 30,
-        'verification_pass' => 12, 'prevailing_torque' => 20, 'residual_torque' => 30, 'settle' => 0,
-    ];
-
+    /** For taking up the tool of a round. Common practice, no source: an estimate to plan a day with, never a limit. */
     private const SECONDS_PER_ROUND = 30;
 
     public function __construct(private Revision $revision, private Plan $plan)
@@ -58,7 +51,7 @@ final readonly class PlanFigures
     {
         $needs = [];
         foreach ($this->revision->stages() as $stage) {
-            $kind = $stage->tool->kind ?? ToolNeed::usual($stage->rules->kind);
+            $kind = $stage->tool->kind ?? $stage->rules->kind->declaration()->handling->tool;
             if ($kind !== null) {
                 $needs[$kind.' '.($stage->tool->class ?? '')][] = [$kind, $stage];
             }
@@ -72,7 +65,8 @@ final readonly class PlanFigures
     {
         $tools = [];
         foreach ($this->plan->stages as $rules) {
-            $held = $rules->held->torque ?? $rules->held->window->high ?? null;
+            $own = $rules->own;
+            $held = $own instanceof HoldStage ? $own->held->torque ?? $own->held->window->high ?? null : null;
             if ($held !== null) {
                 $tools[] = ['kind' => 'torque_wrench', 'unit' => $held->unit->code(), 'lowest' => $held->typeset(), 'highest' => $held->typeset(), 'class' => null, 'stages' => [$rules->key]];
             }
@@ -88,7 +82,7 @@ final readonly class PlanFigures
         $seen = [];
         foreach ($this->plan->steps as $step) {
             $type = $step->kind->tightens() ? $this->plan->fastenerAt($step->position) : null;
-            $set = $type?->key.($step->rules->trial ? ' (trial set)' : '');
+            $set = $type?->key.($step->rules->result->trial ? ' (trial set)' : '');
             if ($type?->reuse === Reuse::Never && ! isset($seen[$set][$step->position])) {
                 $seen[$set][$step->position] = true;
                 $new[$set] = ($new[$set] ?? 0) + 1;
@@ -114,7 +108,7 @@ final readonly class PlanFigures
     {
         $seconds = self::SECONDS_PER_ROUND * count($this->plan->stages);
         foreach ($this->plan->steps as $step) {
-            $seconds += $step->isConditional() ? 0 : self::SECONDS[$step->kind->value] + ($step->rules->atLeast->seconds ?? 0);
+            $seconds += $step->isConditional() ? 0 : $step->kind->declaration()->handling->seconds + ($step->rules->own instanceof SettleStage ? $step->rules->own->atLeast->seconds ?? 0 : 0);
         }
 
         return Duration::ofSeconds($seconds);

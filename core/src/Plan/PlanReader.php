@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Plan;
 
-use InvalidArgumentException;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\FaultOverride;
+use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Document\ObjectReader;
 use Tekkal\Core\Document\Problem;
@@ -35,7 +35,7 @@ final class PlanReader
     }
 
     /**
-     * @throws InvalidArgumentException when the bytes are not canonical
+     * @throws PlanException when the bytes are not canonical
      * @throws InvalidDocument when they are no plan
      */
     public static function fromBytes(string $bytes): Plan
@@ -60,19 +60,17 @@ final class PlanReader
 
             return $rules;
         });
-        $plan = [
-            $root->string('revision_hash'), $root->string('expander'), $fasteners, $positions, $checks,
-            array_map(fn (ObjectReader $f): Agent => Agent::read($f, $groups), $root->optionalObjects('agents')),
-            array_values($consumables), $stages,
-            array_map(FaultOverride::inPlan(...), $root->optionalObjects('fault_overrides')),
-        ];
+        $hash = $root->string('revision_hash');
+        $expander = $root->string('expander');
+        $agents = array_map(fn (ObjectReader $f): Agent => Agent::read($f, $groups), $root->optionalObjects('agents'));
+        $overrides = array_map(FaultOverride::inPlan(...), $root->optionalObjects('fault_overrides'));
         $steps = $this->steps($content['steps'] ?? null, $stages);
         $this->problems->throwIfAny();
         if ($steps === []) {
             throw new InvalidDocument([new Problem('/steps', 'nothing', 'a plan has at least one step')]);
         }
 
-        return new Plan(...[...$plan, $steps]);
+        return new Plan($hash, $expander, new PlanHardware($fasteners, $positions, $agents, array_values($consumables)), new PlanRules($checks, $stages, $overrides), $steps);
     }
 
     /**
@@ -89,17 +87,22 @@ final class PlanReader
 
                 continue;
             }
-            $monitored = is_array($s['monitored'] ?? null) ? $s['monitored'] : [];
-            $read[] = new Step(
-                $rules, $s['position'], $s['pass'], $this->value($s['target'] ?? null), $this->window($s),
-                array_values(array_filter(array_map(fn ($m): ?Window => $this->window(is_array($m) ? $m : []), $monitored))),
-                is_string($s['check'] ?? null) ? $s['check'] : null,
-                ($s['missing'] ?? false) === true,
-                is_string($s['leg'] ?? null) ? $s['leg'] : null,
-            );
+            $read[] = Step::at($rules, $s['position'], $s['pass'], is_string($s['leg'] ?? null) ? $s['leg'] : null, $this->goal($s), is_string($s['check'] ?? null) ? $s['check'] : null);
         }
 
         return $read;
+    }
+
+    /** @param  array<mixed>  $step */
+    private function goal(array $step): Goal
+    {
+        $monitored = is_array($step['monitored'] ?? null) ? $step['monitored'] : [];
+
+        return new Goal(
+            $this->value($step['target'] ?? null), $this->window($step),
+            array_values(array_filter(array_map(fn ($m): ?Window => $this->window(is_array($m) ? $m : []), $monitored))),
+            ($step['missing'] ?? false) === true,
+        );
     }
 
     /** @param  array<mixed>  $step */
@@ -117,7 +120,7 @@ final class PlanReader
         }
         if (! isset($this->values[$text])) {
             $parsed = QuantityParser::parse($text);
-            $this->values[$text] = $parsed instanceof Understood ? $parsed->value : throw new InvalidArgumentException(sprintf('"%s" is no value of a plan.', $text));
+            $this->values[$text] = $parsed instanceof Understood ? $parsed->value : throw new PlanException(sprintf('"%s" is no value of a plan.', $text), 'value', $text, 'a number with its unit');
         }
 
         return $this->values[$text];

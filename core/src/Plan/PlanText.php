@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Plan;
 
+use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Csv;
+use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\StageKinds\LoosenStage;
 
 /** A plan to read, to put into a table, or to hand on as data. */
 final readonly class PlanText
@@ -63,13 +66,22 @@ final readonly class PlanText
     /** @return list<array<string, string>> */
     private function rows(): array
     {
-        return array_map(fn (Step $s, int $i): array => array_combine(self::COLUMNS, [
-            (string) ($i + 1), $s->id, $s->stage, $s->kind->words(), $s->position,
-            $this->plan->positions[$s->position]->number ?? '', (string) $s->pass,
-            $s->missing ? 'value missing' : ($s->target?->typeset() ?? $s->rules->back?->typeset() ?? ''),
-            $s->window?->typeset() ?? '',
-            implode('; ', array_map(fn ($w): string => $w->kind()->value.' '.$w->typeset(), $s->monitored)),
-        ]), $this->plan->steps, array_keys($this->plan->steps));
+        return array_map($this->row(...), array_keys($this->plan->steps), $this->plan->steps);
+    }
+
+    /** @return array<string, string> */
+    private function row(int $i, Step $step): array
+    {
+        $goal = $step->goal() ?? new Goal;
+        $back = $step->rules->own instanceof LoosenStage ? $step->rules->own->back : null;
+
+        return array_combine(self::COLUMNS, [
+            (string) ($i + 1), $step->id, $step->stage, $step->kind->words(), $step->position,
+            $this->plan->positions[$step->position]->number ?? '', (string) $step->pass,
+            $goal->missing ? 'value missing' : ($goal->target ?? $back)?->typeset() ?? '',
+            $goal->window?->typeset() ?? '',
+            implode('; ', array_map(fn (Window $w): string => $w->kind()->value.' '.$w->typeset(), $goal->monitored)),
+        ]);
     }
 
     /** @return list<string> */

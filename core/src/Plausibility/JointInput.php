@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Plausibility;
 
-use InvalidArgumentException;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Joint\BoltBody;
 use Tekkal\Core\Joint\Clamping;
 use Tekkal\Core\Joint\Friction;
@@ -99,7 +99,7 @@ final readonly class JointInput
     {
         try {
             return $read();
-        } catch (InvalidArgumentException) {
+        } catch (CoreException) {
             return null;
         }
     }

@@ -6,7 +6,7 @@ namespace Tekkal\Core\Plausibility;
 
 use Tekkal\Core\Document\Group;
 use Tekkal\Core\Document\Revision;
-use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\LoosenStage;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Unit\Kind;
 
@@ -58,7 +58,7 @@ final readonly class LoadBands
         foreach ($this->revision->stages() as $stage) {
             $position = $this->revision->map->inGroup($group->key)[0]->key ?? '';
             $target = $stage->targetAt($position)?->target;
-            if ($stage->rules->kind === StageKind::Loosen && $stage->rules->back === null && in_array($position, $stage->sequence, true)) {
+            if ($stage->rules->own instanceof LoosenStage && $stage->rules->own->back === null && in_array($position, $stage->sequence, true)) {
                 [$torque, $degrees] = [null, 0.0];
             } elseif ($target === null || ! $stage->rules->kind->tightens()) {
                 continue;

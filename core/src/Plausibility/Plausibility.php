@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Plausibility;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\StageOwn;
+use Tekkal\Core\Document\StageKinds\StretchStage;
+use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Document\StageTarget;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Joint\JointData;
@@ -196,10 +200,11 @@ final class Plausibility
     {
         $policy = $this->typeOf($target)?->reuse;
         $proof = $joint?->proofLoad();
-        if ($target->target === null || $joint === null || $proof === null || $stage->rules->threshold === null) {
+        $threshold = $stage->rules->own instanceof TurnStage ? $stage->rules->own->threshold : null;
+        if ($target->target === null || $joint === null || $proof === null || $threshold === null) {
             return;
         }
-        $estimate = new Estimate($joint, $stage->rules->threshold->quantity()->inBase()->toFloat(), $target->target->quantity()->inBase()->toFloat());
+        $estimate = new Estimate($joint, $threshold->quantity()->inBase()->toFloat(), $target->target->quantity()->inBase()->toFloat());
         $share = $estimate->proofShare();
         if ($share === null) {
             return;
@@ -218,7 +223,7 @@ final class Plausibility
     /** Is the stretch to be had below the ceiling torque? */
     private function stretch(Stage $stage, StageTarget $target, ?JointData $joint): void
     {
-        $ceiling = $stage->rules->ceiling;
+        $ceiling = $stage->rules->own instanceof StretchStage ? $stage->rules->own->ceiling : null;
         $tightening = $joint?->tightening();
         if ($ceiling === null || $joint === null || $tightening === null || $joint->friction === null || $joint->body === null || $target->window?->low === null) {
             return;
@@ -235,7 +240,7 @@ final class Plausibility
         if ($graduation === null || $target->window?->low === null || $target->window->high === null || $target->window->kind() !== $graduation->unit->kind()) {
             return;
         }
-        $width = $target->window->high->minus($target->window->low);
+        $width = $target->window->high->minus($target->window->low, RoundingMode::HALF_UP);
         if ($width !== null && $graduation->isGreaterThan($width)) {
             $this->add(ChallengeKind::WindowTighterThanTool, $stage, $target, sprintf('%s is narrower than the %s that the gauge is marked in.', $target->window->typeset(), $graduation->typeset()), 'a window of at least '.$graduation->typeset());
         }
@@ -256,7 +261,7 @@ final class Plausibility
     {
         $seen = [];
         foreach ($this->stages as $stage) {
-            foreach ($stage->rules->loading && ! $stage->rules->trial ? $stage->targets : [] as $target) {
+            foreach ($stage->rules->result->loading && ! $stage->rules->result->trial ? $stage->targets : [] as $target) {
                 $type = $this->typeOf($target);
                 if ($type?->reuse === Reuse::Never && array_intersect($target->positions, $seen[$type->key] ?? []) !== []) {
                     $this->add(ChallengeKind::SecondLoading, $stage, $target, sprintf('%s is for one tightening, and this loads it a second time.', $type->name), 'a trial set, or one loading stage');
@@ -266,12 +271,22 @@ final class Plausibility
         }
     }
 
+    /** @return list<Written|null> the torques that a stage names beside its targets */
+    private static function torques(StageOwn $own): array
+    {
+        return match (true) {
+            $own instanceof TurnStage => [$own->threshold],
+            $own instanceof StretchStage => [$own->ceiling],
+            default => [],
+        };
+    }
+
     /** One document, one way to print torque, and the wrench's own: a second unit is where a wrench is set wrong. */
     private function units(?Unit $first): void
     {
         $tool = $first;
         foreach ($this->stages as $stage) {
-            $of = [...array_map(fn (StageTarget $t): ?Written => $t->target, $stage->targets), $stage->rules->threshold, $stage->rules->ceiling];
+            $of = [...array_map(fn (StageTarget $t): ?Written => $t->target, $stage->targets), ...self::torques($stage->rules->own)];
             foreach ($of as $value) {
                 if ($value === null || $value->unit->kind() !== Kind::Torque) {
                     continue;

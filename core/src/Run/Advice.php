@@ -6,7 +6,7 @@ namespace Tekkal\Core\Run;
 
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\Fault;
-use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Fault\Duty;
 use Tekkal\Core\Fault\FaultCase;
 use Tekkal\Core\Plan\Step;
@@ -132,13 +132,13 @@ final readonly class Advice
     /** What a step needs before it can be judged: a partner, a free length, a zero. */
     private function preparation(Step $step): ?NextAction
     {
-        $absolute = $step->rules->method === 'absolute';
+        $own = $step->rules->own;
 
         return match (true) {
             $step->rules->people() > 1 && $this->run->partner === null => new NextAction('partner', $step->id, 'A second person joins.'),
-            $step->kind !== StageKind::Stretch => null,
-            $absolute && $this->run->fasteners->freeLength($step->position) === null => new NextAction('measure', $step->position, "Measure the free length of $step->position."),
-            ! $absolute && ! $this->run->fasteners->isZeroed($step->position, $step->rules->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $step->position."),
+            ! $own instanceof StretchStage => null,
+            $own->absolute && $this->run->fasteners->freeLength($step->position) === null => new NextAction('measure', $step->position, "Measure the free length of $step->position."),
+            ! $own->absolute && ! $this->run->fasteners->isZeroed($step->position, $own->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $step->position."),
             default => null,
         };
     }

@@ -111,12 +111,10 @@ final class EventReader
 
     private static function reading(string $id, ObjectReader $f): ReadingTaken
     {
-        $stamp = self::stamp($f);
-
         return new ReadingTaken(
             $id, $f->string('step'), self::value($f, 'value'),
             ReadingSource::from($f->oneOf('source', ['typed', 'tool', 'simulated_tool'], 'typed')),
-            $f->string('tool'), $stamp->person, $stamp->device, $stamp->at, self::monitored($f), $stamp->monoMs, $stamp->clock,
+            $f->string('tool'), self::stamp($f), self::monitored($f),
         );
     }
 

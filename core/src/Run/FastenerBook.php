@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Plan\Plan;
@@ -43,7 +44,7 @@ final class FastenerBook
 
     public function tightened(Step $step): void
     {
-        if ($step->rules->loading && ! $step->rules->trial && ! isset($this->loaded[$step->position])) {
+        if ($step->rules->result->loading && ! $step->rules->result->trial && ! isset($this->loaded[$step->position])) {
             $this->loaded[$step->position] = true;
             $this->cycles[$step->position] = ($this->cycles[$step->position] ?? 0) + 1;
         }
@@ -114,7 +115,7 @@ final class FastenerBook
         foreach ($this->plan->positionsIn(Scope::Part, $position) as $partner) {
             $other = $this->freeLengths[$partner] ?? null;
             if (isset($this->zeroed[$partner]) && $own !== null && $other !== null) {
-                $difference = $own->minus($other) ?? $other->minus($own);
+                $difference = $own->minus($other, RoundingMode::HALF_UP) ?? $other->minus($own, RoundingMode::HALF_UP);
 
                 return $difference !== null && ! $difference->isGreaterThan($within);
             }
@@ -160,9 +161,8 @@ final class FastenerBook
         $this->marks[$position] = ($this->marks[$position] ?? 0) + 1;
     }
 
-    /** @return array{cycles: array<string, int>, replaced: array<string, int>, marks: array<string, int>} */
-    public function counts(): array
+    public function counts(): FastenerCounts
     {
-        return ['cycles' => $this->cycles, 'replaced' => $this->replaced, 'marks' => $this->marks];
+        return new FastenerCounts($this->cycles, $this->replaced, $this->marks);
     }
 }

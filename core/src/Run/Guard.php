@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 
@@ -38,10 +39,10 @@ final readonly class Guard
     /** @return list<string> what a step waits for: stages and checks by key */
     public function waitsFor(Step $step): array
     {
-        $checks = $this->plan->checks[$step->check ?? '']->needs ?? [];
+        $checks = $step instanceof CheckStep ? $this->plan->checks[$step->check]->needs ?? [] : [];
 
         return [
-            ...array_filter($step->rules->needs, fn (string $stage): bool => ! $this->steps->isStageDone($stage, $step)),
+            ...array_filter($step->rules->waiting->needs, fn (string $stage): bool => ! $this->steps->isStageDone($stage, $step)),
             ...array_filter($checks, fn (string $check): bool => ! $this->steps->hasCheckPassed($check, $step)),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Judgement;
 use Tekkal\Core\Acceptance\Verdict;
@@ -13,6 +14,14 @@ use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\CheckKind;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\HoldStage;
+use Tekkal\Core\Document\StageKinds\JudgedBy;
+use Tekkal\Core\Document\StageKinds\SettleStage;
+use Tekkal\Core\Document\StageKinds\StretchStage;
+use Tekkal\Core\Document\StageKinds\TorqueStage;
+use Tekkal\Core\Plan\CheckStep;
+use Tekkal\Core\Plan\HandStep;
+use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\CheckAnswered;
@@ -34,10 +43,10 @@ final readonly class Judge
 
     public function reading(Step $step, ReadingTaken $event): Judgement|SetAsideReason
     {
-        return match ($step->kind) {
-            StageKind::Check => $this->measuredCheck($step, $event),
-            StageKind::Seat, StageKind::Loosen, StageKind::Settle, StageKind::VerificationPass => SetAsideReason::WrongAnswer,
-            StageKind::Stretch => $this->stretch($step, $event),
+        return match (true) {
+            $step instanceof CheckStep => $this->measuredCheck($step, $event),
+            ! $step instanceof MeasuredStep || $step->kind->declaration()->judging->by === JudgedBy::Movement => SetAsideReason::WrongAnswer,
+            $step->rules->own instanceof StretchStage => $this->stretch($step, $step->rules->own, $event),
             default => $this->controlled($step, $event, $event->value),
         };
     }
@@ -45,7 +54,7 @@ final readonly class Judge
     public function strokes(Step $step, Written $sum): Judgement|SetAsideReason
     {
         return match (true) {
-            $step->kind !== StageKind::Turn => SetAsideReason::WrongAnswer,
+            ! $step instanceof MeasuredStep || $step->kind !== StageKind::Turn => SetAsideReason::WrongAnswer,
             $sum->unit->kind() !== Kind::Angle => SetAsideReason::WrongQuantity,
             $step->window === null => SetAsideReason::ValueMissing,
             default => Judgement::ofMeasured($sum, $step->window),
@@ -56,13 +65,13 @@ final readonly class Judge
     public function attested(Step $step, ?Written $setting, Attestation $how): Judgement|SetAsideReason
     {
         $grade = $how === Attestation::AsRound ? EvidenceGrade::AttestedAsRound : EvidenceGrade::AttestedOneByOne;
-        if (in_array($step->kind, [StageKind::Check, StageKind::Settle, StageKind::VerificationPass, StageKind::Stretch, StageKind::PrevailingTorque, StageKind::ResidualTorque], true)) {
+        if (! $step->kind->declaration()->judging->wordCounts) {
             return SetAsideReason::WrongAnswer;
         }
-        if (! $step->rules->evidence->allows($how)) {
+        if (! $step->rules->result->evidence->allows($how)) {
             return self::notProved('The stage asks for more than a person’s word.');
         }
-        if ($step->quantity() === null) {
+        if (! $step instanceof MeasuredStep) {
             return new Judgement(Verdict::Attested, $grade, 'Done as said.');
         }
         $window = $this->window($step);
@@ -78,11 +87,11 @@ final readonly class Judge
     /** Seated, loosened or settled; a settling time is measured from the last thing that happened. */
     public function done(Step $step, ?Elapsed $elapsed): Judgement|SetAsideReason
     {
-        if ($step->kind === StageKind::Settle) {
-            return $this->settled($step, $elapsed);
+        if ($step->rules->own instanceof SettleStage) {
+            return $this->settled($step->rules->own, $elapsed);
         }
 
-        return $step->quantity() === null && $step->kind !== StageKind::Check
+        return $step instanceof HandStep
             ? $this->attested($step, null, Attestation::OneByOne)
             : SetAsideReason::WrongAnswer;
     }
@@ -104,14 +113,14 @@ final readonly class Judge
     /** The same torque again: what did not move had at least that; what still moves at the last repeat allowed never will stand. */
     public function movement(Step $step, MovementSeen $event): Judgement|SetAsideReason
     {
-        if ($step->kind !== StageKind::VerificationPass) {
+        if (! $step instanceof MeasuredStep || $step->kind->declaration()->judging->by !== JudgedBy::Movement) {
             return SetAsideReason::WrongAnswer;
         }
-        $tooOften = $event->moved && $step->rules->passes > 1 && $step->pass === $step->rules->passes;
+        $tooOften = $event->moved && $step->rules->passes() > 1 && $step->pass === $step->rules->passes();
         $at = $step->target?->typeset() ?? 'the torque';
 
         return $tooOften
-            ? new Judgement(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('It still moved at pass %d of %d.', $step->pass, $step->rules->passes))
+            ? new Judgement(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('It still moved at pass %d of %d.', $step->pass, $step->rules->passes()))
             : new Judgement(Verdict::NotBelow, EvidenceGrade::AttestedOneByOne, $event->moved ? "It moved before $at was reached; now it is not below." : "It did not move at $at: not below.");
     }
 
@@ -119,7 +128,7 @@ final readonly class Judge
     public function faultOf(Step $step, Judgement $judgement, ?ReadingTaken $event): ?Fault
     {
         // A check that failed is put right and answered again; what an audit finds is for the lead to dispose of.
-        if (in_array($step->kind, [StageKind::Check, StageKind::Settle, StageKind::ResidualTorque], true)) {
+        if (! $step->kind->declaration()->judging->opensFault) {
             return null;
         }
         if ($event !== null && $this->overStretch($step, $event) !== null) {
@@ -134,14 +143,14 @@ final readonly class Judge
         };
     }
 
-    private function controlled(Step $step, ReadingTaken $event, Written $value): Judgement|SetAsideReason
+    private function controlled(MeasuredStep $step, ReadingTaken $event, Written $value): Judgement|SetAsideReason
     {
         $window = $this->window($step);
         if ($value->unit->kind() !== $step->quantity()) {
             return SetAsideReason::WrongQuantity;
         }
         if ($window === null) {
-            return $step->rules->prevailingFrom !== null && ! $step->missing ? SetAsideReason::WaitsForOther : SetAsideReason::ValueMissing;
+            return self::prevailingFrom($step) !== null && ! $step->missing ? SetAsideReason::WaitsForOther : SetAsideReason::ValueMissing;
         }
         $over = $this->overStretch($step, $event);
         if ($over !== null) {
@@ -154,30 +163,30 @@ final readonly class Judge
             : new Judgement($judgement->verdict, EvidenceGrade::Unknown, sprintf('%s The %s to be watched beside it was not given.', $judgement->reason, $missing));
     }
 
-    private function stretch(Step $step, ReadingTaken $event): Judgement|SetAsideReason
+    private function stretch(MeasuredStep $step, StretchStage $stage, ReadingTaken $event): Judgement|SetAsideReason
     {
         $free = $this->fasteners->freeLength($step->position);
         if ($event->value->unit->kind() !== Kind::Length) {
             return SetAsideReason::WrongQuantity;
         }
-        if ($step->rules->method === 'absolute' && $free === null) {
+        if ($stage->absolute && $free === null) {
             return SetAsideReason::FreeLengthMissing;
         }
-        if ($step->rules->method !== 'absolute' && ! $this->fasteners->isZeroed($step->position, $step->rules->oneZeroWithin)) {
+        if (! $stage->absolute && ! $this->fasteners->isZeroed($step->position, $stage->oneZeroWithin)) {
             return SetAsideReason::NotZeroed;
         }
-        $stretch = $this->stretchOf($step, $event->value);
+        $stretch = $this->stretchOf($step, $stage, $event->value);
 
         return $stretch === null
             ? new Judgement(Verdict::Low, EvidenceGrade::MeasuredValue, sprintf('%s is shorter than the free length %s.', $event->value->typeset(), $free?->typeset()))
             : $this->controlled($step, $event, $stretch);
     }
 
-    private function stretchOf(Step $step, Written $reading): ?Written
+    private function stretchOf(Step $step, StretchStage $stage, Written $reading): ?Written
     {
         $free = $this->fasteners->freeLength($step->position);
 
-        return $step->rules->method !== 'absolute' || $free === null ? $reading : $reading->minus($free);
+        return ! $stage->absolute || $free === null ? $reading : $reading->minus($free, RoundingMode::HALF_UP);
     }
 
     /** The sentence, when a stretch lies beyond what the fastener may ever have; null otherwise. */
@@ -185,8 +194,8 @@ final readonly class Judge
     {
         $limit = $this->plan->fastenerAt($step->position)?->neverExceed;
         $stretches = $event->monitored;
-        if ($step->kind === StageKind::Stretch) {
-            $stretches[] = $this->stretchOf($step, $event->value);
+        if ($step->rules->own instanceof StretchStage) {
+            $stretches[] = $this->stretchOf($step, $step->rules->own, $event->value);
         }
         foreach ($stretches as $stretch) {
             if ($limit !== null && $stretch !== null && $stretch->unit->kind() === Kind::Length && $stretch->isGreaterThan($limit)) {
@@ -202,9 +211,11 @@ final readonly class Judge
      *
      * @return array{list<array{Written, Window}>, string|null}
      */
-    private function watched(Step $step, ReadingTaken $event): array
+    private function watched(MeasuredStep $step, ReadingTaken $event): array
     {
-        $windows = [...$step->monitored, ...($step->rules->held?->window === null ? [] : [$step->rules->held->window])];
+        $own = $step->rules->own;
+        $windows = [...$step->monitored, ...($own instanceof HoldStage && $own->held->window !== null ? [$own->held->window] : [])];
+        $ceiling = $own instanceof StretchStage ? $own->ceiling : null;
         $pairs = [];
         $missing = null;
         $given = $event->monitored;
@@ -218,16 +229,16 @@ final readonly class Judge
                 unset($given[$first]);
             }
         }
-        foreach ($step->rules->ceiling === null ? [] : $given as $value) {
+        foreach ($ceiling === null ? [] : $given as $value) {
             if ($value->unit->kind() === Kind::Torque) {
-                $pairs[] = [$value, new Window(null, $step->rules->ceiling)];
+                $pairs[] = [$value, new Window(null, $ceiling)];
             }
         }
 
         return [$pairs, $missing];
     }
 
-    private function measuredCheck(Step $step, ReadingTaken $event): Judgement|SetAsideReason
+    private function measuredCheck(CheckStep $step, ReadingTaken $event): Judgement|SetAsideReason
     {
         $check = $this->check($step);
         if ($check?->window === null || ! $check->kind->isMeasured()) {
@@ -244,14 +255,14 @@ final readonly class Judge
         if ($check->kind === CheckKind::Compare && $earlier === null) {
             return SetAsideReason::WaitsForOther;
         }
-        $change = $earlier === null ? $event->value : $event->value->minus($earlier) ?? $earlier->minus($event->value) ?? $event->value;
+        $change = $earlier === null ? $event->value : $event->value->minus($earlier, RoundingMode::HALF_UP) ?? $earlier->minus($event->value, RoundingMode::HALF_UP) ?? $event->value;
 
         return Judgement::ofMeasured($change, $check->window);
     }
 
-    private function settled(Step $step, ?Elapsed $elapsed): Judgement
+    private function settled(SettleStage $stage, ?Elapsed $elapsed): Judgement
     {
-        [$least, $most] = [$step->rules->atLeast?->seconds, $step->rules->atMost?->seconds];
+        [$least, $most] = [$stage->atLeast?->seconds, $stage->atMost?->seconds];
         $took = $elapsed === null ? 'no time' : Duration::ofSeconds($elapsed->seconds)->printed;
 
         return match (true) {
@@ -264,19 +275,24 @@ final readonly class Judge
 
     private function check(Step $step): ?Check
     {
-        return $this->plan->checks[$step->check ?? ''] ?? null;
+        return $step instanceof CheckStep ? $this->plan->checks[$step->check] ?? null : null;
     }
 
     /** The window of a step, raised by the prevailing torque of its position where the stage adds it. */
-    private function window(Step $step): ?Window
+    private function window(MeasuredStep $step): ?Window
     {
-        $from = $step->rules->prevailingFrom;
+        $from = self::prevailingFrom($step);
         if ($from === null || $step->window === null) {
             return $step->window;
         }
         $prevailing = $this->steps->live(Step::idOf($from, $step->position))?->reading->value;
 
         return $prevailing === null ? null : $step->window->raisedBy($prevailing);
+    }
+
+    private static function prevailingFrom(Step $step): ?string
+    {
+        return $step->rules->own instanceof TorqueStage ? $step->rules->own->prevailingFrom : null;
     }
 
     private static function notProved(string $reason): Judgement

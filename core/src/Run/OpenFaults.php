@@ -46,10 +46,10 @@ final class OpenFaults
 
     private function ruleOf(Fault $fault, Step $step, Reuse $reuse): FaultRule
     {
-        $rule = FaultTable::rule($fault, Controlled::by($step->kind), $reuse, $step->rules->redo, $this->plan->faultOverrides);
+        $rule = FaultTable::rule($fault, Controlled::by($step->kind), $reuse, $step->rules->motion->redo, $this->plan->faultOverrides);
         // The stage itself says what a shortfall allows.
-        $goesOn = $rule->mayGoOn && ! ($step->kind === StageKind::Stretch && $step->rules->oneMotion)
-            || ($fault === Fault::Short && $step->rules->mayContinue);
+        $goesOn = $rule->mayGoOn && ! ($step->kind === StageKind::Stretch && $step->rules->motion->oneMotion)
+            || ($fault === Fault::Short && $step->rules->motion->mayContinue);
 
         return $goesOn === $rule->mayGoOn ? $rule
             : new FaultRule($rule->undo, $rule->reach, $rule->replace, $rule->decides, $goesOn, $rule->toolOut, $rule->repair);
@@ -58,7 +58,7 @@ final class OpenFaults
     public function open(Fault $fault, Step $step, ?string $given = null): void
     {
         $rule = $this->rule($fault, $step);
-        $case = new FaultCase($fault, $step->id, $given, $rule, $step->rules->redo, $this->duties($rule, $step));
+        $case = new FaultCase($fault, $step->id, $given, $rule, $step->rules->motion->redo, $this->duties($rule, $step));
         $this->cases[] = $case;
         if ($case->isOpen()) {
             $this->open[array_key_last($this->cases)] = $case;
@@ -68,7 +68,7 @@ final class OpenFaults
     /** @return list<string> the positions that a rule takes along */
     public function reached(FaultRule $rule, Step $step): array
     {
-        $scope = FaultTable::scope($rule->reach, $step->rules->redo);
+        $scope = FaultTable::scope($rule->reach, $step->rules->motion->redo);
         if ($scope !== null) {
             return $this->plan->positionsIn($scope, $step->position);
         }
@@ -92,7 +92,7 @@ final class OpenFaults
         $steps = [];
         $at = null;
         foreach ($this->steps->stepsAt($position) as $other) {
-            if ($other->rules->trial === $step->rules->trial) {
+            if ($other->rules->result->trial === $step->rules->result->trial) {
                 $steps[] = $other;
                 $at = $other->stage === $step->stage || $this->plan->placeOf($other->id) <= $place ? count($steps) - 1 : $at;
             }
@@ -360,7 +360,7 @@ final class OpenFaults
     private static function reference(array $steps, int $at): int
     {
         for ($i = $at; $i > 0; $i--) {
-            if (in_array($steps[$i]->kind, [StageKind::Torque, StageKind::Hold, StageKind::Seat], true)) {
+            if ($steps[$i]->kind->reachesTorque()) {
                 return $i;
             }
         }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Unit\Written;
 
 /** What should be on the metal at one position: a stroke per round done, old strokes beside a redo, a fault, a line. */
@@ -49,8 +51,8 @@ final readonly class PaintMarks
             $live = $state->liveAttempt($step->id);
             if ($live?->judgement->verdict->isGood() === true) {
                 $strokes[$at][] = $live->judgement->evidence;
-                $turned = $step->kind === StageKind::Turn ? $step->target ?? $live->reading->value : null;
-                $lines[$at] = $turned === null ? $lines[$at] ?? null : (isset($lines[$at]) ? $lines[$at]->plus($turned) : $turned);
+                $turned = $step instanceof MeasuredStep && $step->kind === StageKind::Turn ? $step->target ?? $live->reading->value : null;
+                $lines[$at] = $turned === null ? $lines[$at] ?? null : (isset($lines[$at]) ? $lines[$at]->plus($turned, RoundingMode::HALF_UP) : $turned);
             } elseif ($live !== null) {
                 $faults[$at] = $live->judgement->verdict;
             }

@@ -7,6 +7,7 @@ namespace Tekkal\Core\Run;
 use DateTimeImmutable;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Unit\Written;
+use UnexpectedValueException;
 
 /** What was given at a step in one try: a value, or a person's word. */
 final readonly class ResultInput
@@ -27,9 +28,15 @@ final readonly class ResultInput
         $this->at = $stamp->at;
     }
 
+    /** @throws UnexpectedValueException when somebody's word was given, and no value */
+    public function measured(): Written
+    {
+        return $this->value ?? throw new UnexpectedValueException(sprintf('No value was given at %s.', $this->step));
+    }
+
     public static function reading(ReadingTaken $event): self
     {
-        return new self($event->id, $event->step, $event->value, $event->source, $event->tool, $event->stamp());
+        return new self($event->id, $event->step, $event->value, $event->source, $event->tool, $event->stamp);
     }
 
     public static function word(string $id, string $step, ?string $tool, Stamp $stamp, ?Written $value = null): self

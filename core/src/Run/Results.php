@@ -36,7 +36,6 @@ final class Results
     public static function idOf(Event $event): ?string
     {
         return match (true) {
-            $event instanceof ReadingTaken => $event->id,
             property_exists($event, 'id') && is_string($event->id) => $event->id,
             default => self::stampOf($event)?->id,
         };
@@ -45,7 +44,6 @@ final class Results
     public static function stampOf(Event $event): ?Stamp
     {
         return match (true) {
-            $event instanceof ReadingTaken => $event->stamp(),
             property_exists($event, 'stamp') && $event->stamp instanceof Stamp => $event->stamp,
             default => null,
         };
@@ -104,6 +102,6 @@ final class Results
         }
         $judged = $run->judge->strokes($step, $run->steps->sum($step->id, $event->angle));
 
-        return $judged instanceof Judgement && $judged->verdict === Verdict::Low && ! $step->rules->oneMotion ? null : $judged;
+        return $judged instanceof Judgement && $judged->verdict === Verdict::Low && ! $step->rules->motion->oneMotion ? null : $judged;
     }
 }

@@ -139,21 +139,12 @@ final class RunFold
 
         return new RunState(
             $this->plan,
-            $this->person,
-            $this->device,
-            $this->finished,
-            $this->steps->attempts(),
+            new Crew($this->person, $this->device, $this->partner),
+            new Progress($this->steps->attempts(), $this->doubted($this->steps->statuses()), $this->steps->underWay(), $next?->id, $open[0]->step ?? $stopped, $this->interruptedAt),
             $this->tools,
-            $open[0]->step ?? $stopped,
-            $next?->id,
-            $this->doubted($this->steps->statuses()),
             array_map(OpenFault::of(...), $open),
-            $this->partner,
-            $this->interruptedAt,
-            $this->steps->underWay(),
-            array_keys($this->doubts),
             $this->fasteners->counts(),
-            $this->whyNotFinish(),
+            new Closing($this->finished, array_keys($this->doubts), $this->whyNotFinish()),
         );
     }
 

@@ -12,36 +12,51 @@ use Tekkal\Core\Unit\Written;
 /** Where a run stands: what has been done, what comes next, what stopped it. */
 final readonly class RunState
 {
+    public ?string $person;
+
+    public ?string $device;
+
+    public ?string $partner;
+
+    public bool $finished;
+
+    /** @var array<string, list<Attempt>> by step id */
+    public array $attempts;
+
+    /** @var string|null the step that went wrong and was not put right */
+    public ?string $stoppedAt;
+
+    public ?string $nextStep;
+
+    /** @var string|null the step at which the work was left */
+    public ?string $interruptedAt;
+
+    /** @var array<string, Written> the angle so far, by step */
+    public array $underWay;
+
+    /** @var list<string> what cannot be proved, as sentences */
+    public array $doubts;
+
+    /** @var list<string> what stands in the way of finishing */
+    public array $blocks;
+
     /**
-     * @param  array<string, list<Attempt>>  $attempts  by step id
      * @param  array<string, string>  $tools  tool by quantity
-     * @param  string|null  $stoppedAt  the step that went wrong and was not put right
-     * @param  array<string, StepStatus>  $statuses  by step id; a step to do is left out
      * @param  list<OpenFault>  $faults
-     * @param  string|null  $interruptedAt  the step at which the work was left
-     * @param  array<string, Written>  $underWay  the angle so far, by step
-     * @param  list<string>  $doubts  what cannot be proved, as sentences
-     * @param  array{cycles: array<string, int>, replaced: array<string, int>, marks: array<string, int>}  $counts  by position
-     * @param  list<string>  $blocks  what stands in the way of finishing
      */
     public function __construct(
         public Plan $plan,
-        public ?string $person,
-        public ?string $device,
-        public bool $finished,
-        public array $attempts,
+        Crew $crew,
+        private Progress $progress,
         private array $tools,
-        public ?string $stoppedAt,
-        public ?string $nextStep,
-        private array $statuses,
         public array $faults,
-        public ?string $partner,
-        public ?string $interruptedAt,
-        public array $underWay,
-        public array $doubts,
-        private array $counts,
-        public array $blocks,
+        private FastenerCounts $counts,
+        Closing $closing,
     ) {
+        [$this->person, $this->device, $this->partner] = [$crew->person, $crew->device, $crew->partner];
+        [$this->attempts, $this->underWay, $this->nextStep] = [$progress->attempts, $progress->underWay, $progress->nextStep];
+        [$this->stoppedAt, $this->interruptedAt] = [$progress->stoppedAt, $progress->interruptedAt];
+        [$this->finished, $this->doubts, $this->blocks] = [$closing->finished, $closing->doubts, $closing->blocks];
     }
 
     /** @return list<Attempt> oldest first */
@@ -61,7 +76,7 @@ final readonly class RunState
 
     public function status(string $stepId): StepStatus
     {
-        return $this->statuses[$stepId] ?? StepStatus::ToDo;
+        return $this->progress->statuses[$stepId] ?? StepStatus::ToDo;
     }
 
     public function toolFor(Kind $quantity): ?string
@@ -78,30 +93,30 @@ final readonly class RunState
     /** @return list<string> steps that nobody can prove: they have to be undone */
     public function unknown(): array
     {
-        return array_keys(array_filter($this->statuses, fn (StepStatus $s): bool => $s === StepStatus::Unknown));
+        return array_keys(array_filter($this->progress->statuses, fn (StepStatus $s): bool => $s === StepStatus::Unknown));
     }
 
     /** @return list<string> steps put off; they block finishing */
     public function deferred(): array
     {
-        return array_keys(array_filter($this->statuses, fn (StepStatus $s): bool => $s === StepStatus::Deferred));
+        return array_keys(array_filter($this->progress->statuses, fn (StepStatus $s): bool => $s === StepStatus::Deferred));
     }
 
     /** Tightenings of the fastener that is in, those of this run; one counts when it reaches the loading stage. */
     public function cycles(string $position): int
     {
-        return $this->counts['cycles'][$position] ?? 0;
+        return $this->counts->cycles[$position] ?? 0;
     }
 
     public function replaced(string $position): int
     {
-        return $this->counts['replaced'][$position] ?? 0;
+        return $this->counts->replaced[$position] ?? 0;
     }
 
     /** How many marks somebody recorded there; what should be there is PaintMarks. */
     public function marked(string $position): int
     {
-        return $this->counts['marks'][$position] ?? 0;
+        return $this->counts->marks[$position] ?? 0;
     }
 
     /** Why the run cannot be finished, as a sentence; null when it can. */

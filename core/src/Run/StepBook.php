@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Unit\Written;
@@ -229,7 +231,7 @@ final class StepBook
     public function hasCheckPassed(string $check, Step $for): bool
     {
         foreach ($this->plan->steps as $step) {
-            $concerns = $step->check === $check && ($step->leg === null || $for->leg === null || $step->leg === $for->leg)
+            $concerns = $step instanceof CheckStep && $step->check === $check && ($step->leg === null || $for->leg === null || $step->leg === $for->leg)
                 && in_array($step->position, [$for->position, 'joint', $for->leg], true);
             if ($concerns && $this->status($step)->isOpen()) {
                 return false;
@@ -243,7 +245,7 @@ final class StepBook
     public function valueOfCheck(string $check, Step $for): ?Written
     {
         foreach ($this->plan->steps as $step) {
-            if ($step->check === $check && in_array($step->position, [$for->position, 'joint', $for->leg], true)) {
+            if ($step instanceof CheckStep && $step->check === $check && in_array($step->position, [$for->position, 'joint', $for->leg], true)) {
                 return $this->live($step->id)?->reading->value;
             }
         }
@@ -282,7 +284,7 @@ final class StepBook
     {
         $sum = count($strokes) === 1 ? $strokes[0] : $strokes[0]->inBaseUnit();
         foreach (array_slice($strokes, 1) as $stroke) {
-            $sum = $sum->plus($stroke);
+            $sum = $sum->plus($stroke, RoundingMode::HALF_UP);
         }
 
         return $sum;

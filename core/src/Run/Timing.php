@@ -22,7 +22,7 @@ final readonly class Timing
     /** @return array{bool, list<string>} has a limit provably passed; and what is in doubt, as sentences */
     public function judge(Step $step, Stamp $now): array
     {
-        if ($this->plan->agents === [] && $step->rules->within === null) {
+        if ($this->plan->agents === [] && $step->rules->waiting->within === null) {
             return [false, []];
         }
         $passed = false;
@@ -49,7 +49,7 @@ final readonly class Timing
                 $limits[] = [$agent->workingTime->seconds, $this->fasteners->agentSince($agent->key, $step->position), $agent->condition];
             }
         }
-        $within = $step->rules->within;
+        $within = $step->rules->waiting->within;
         if ($within !== null) {
             $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->reading->stamp, 'the time after '.$within['after']];
         }

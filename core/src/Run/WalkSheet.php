@@ -36,17 +36,14 @@ final class WalkSheet
     /** @return Line|null null where the device may not go on by itself */
     public static function line(Step $step): ?array
     {
-        $quantity = $step->quantity();
-        if (! $step->isStraight() || $quantity === null) {
-            return null;
-        }
+        $goal = $step->straight();
 
-        return [
+        return $goal === null ? null : [
             'step' => $step->id,
-            'quantity' => $quantity->value,
-            'low' => (string) $step->window?->low?->quantity()->inBase(),
-            'high' => (string) $step->window?->high?->quantity()->inBase(),
-            'units' => self::units($quantity),
+            'quantity' => $goal->quantity->value,
+            'low' => (string) $goal->low->quantity()->inBase(),
+            'high' => (string) $goal->high->quantity()->inBase(),
+            'units' => self::units($goal->quantity),
         ];
     }
 

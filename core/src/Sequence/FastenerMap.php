@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Sequence;
 
-use InvalidArgumentException;
-
 /** The joint's plan view: its positions, in the document's order. */
 final readonly class FastenerMap
 {
@@ -15,14 +13,14 @@ final readonly class FastenerMap
     /**
      * @param  list<Position>  $positions
      *
-     * @throws InvalidArgumentException when two positions share a key
+     * @throws SequenceException when two positions share a key
      */
     public function __construct(public array $positions)
     {
         $byKey = [];
         foreach ($positions as $position) {
             if (isset($byKey[$position->key])) {
-                throw new InvalidArgumentException(sprintf('Two positions have the key "%s".', $position->key));
+                throw new SequenceException(sprintf('Two positions have the key "%s".', $position->key), 'key', $position->key, 'a key that no other position has');
             }
             $byKey[$position->key] = $position;
         }
@@ -34,10 +32,10 @@ final readonly class FastenerMap
         return isset($this->byKey[$key]);
     }
 
-    /** @throws InvalidArgumentException when the map has no such position */
+    /** @throws SequenceException when the map has no such position */
     public function position(string $key): Position
     {
-        return $this->byKey[$key] ?? throw new InvalidArgumentException(sprintf('The map has no position "%s".', $key));
+        return $this->byKey[$key] ?? throw new SequenceException(sprintf('The map has no position "%s".', $key), 'position', $key, 'a position of the map');
     }
 
     /** @return list<Position> */

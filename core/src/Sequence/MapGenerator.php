@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Sequence;
 
-use InvalidArgumentException;
 use Tekkal\Core\Unit\Length;
 
 /** Lays out positions from a few dimensions, in millimetres; the plane's y grows downward, as the map is drawn. */
@@ -22,7 +21,7 @@ final class MapGenerator
      * @param  bool  $staggered  every second row shifted by half a pitch
      * @return list<array{Length, Length}> x and y, row by row
      *
-     * @throws InvalidArgumentException when there would be more than MOST positions, or a distance is not above zero
+     * @throws SequenceException when there would be more than MOST positions, or a distance is not above zero
      */
     public static function rows(int $rows, int $each, float $pitch, float $apart, float $x, float $y, bool $staggered = false): array
     {
@@ -43,7 +42,7 @@ final class MapGenerator
      *
      * @return list<array{Length, Length}>
      *
-     * @throws InvalidArgumentException as rows()
+     * @throws SequenceException as rows()
      */
     public static function circle(int $count, float $diameter, float $x, float $y, float $from = 0.0): array
     {
@@ -63,7 +62,7 @@ final class MapGenerator
      *
      * @return list<array{Length, Length}>
      *
-     * @throws InvalidArgumentException as rows()
+     * @throws SequenceException as rows()
      */
     public static function pairs(int $parts, float $pitch, float $across, float $x, float $y): array
     {
@@ -80,7 +79,7 @@ final class MapGenerator
     private static function few(int $count): void
     {
         if ($count < 1 || $count > self::MOST) {
-            throw new InvalidArgumentException(sprintf('1 to %d positions are laid out at once, not %d.', self::MOST, $count));
+            throw new SequenceException(sprintf('1 to %d positions are laid out at once, not %d.', self::MOST, $count), 'positions', (string) $count, '1 to '.self::MOST);
         }
     }
 
@@ -89,7 +88,7 @@ final class MapGenerator
     {
         foreach ($distances as $name => $mm) {
             if ($mm <= 0 || $mm > 10_000) {
-                throw new InvalidArgumentException(sprintf('A %s above 0 and up to 10 000 mm is wanted, not %g mm.', $name, $mm));
+                throw new SequenceException(sprintf('A %s above 0 and up to 10 000 mm is wanted, not %g mm.', $name, $mm), $name, sprintf('%g mm', $mm), 'above 0 and up to 10 000 mm');
             }
         }
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Sequence;
 
-use InvalidArgumentException;
-use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Length;
 use Tekkal\Core\Unit\Written;
 
@@ -30,23 +28,19 @@ final readonly class Pairing
     /**
      * @param  array<string, Written>  $lengths  free length by the fastener's name
      *
-     * @throws InvalidArgumentException when one of them is no length
+     * @throws SequenceException when one of them is no length
      */
     public static function nearest(array $lengths): self
     {
-        foreach ($lengths as $name => $length) {
-            if ($length->unit->kind() !== Kind::Length) {
-                throw new InvalidArgumentException(sprintf('%s of %s is no length.', $length->typeset(), $name));
-            }
-        }
-        uasort($lengths, fn (Written $a, Written $b): int => $a->quantity()->inBase()->compareTo($b->quantity()->inBase()));
+        $lengths = self::read($lengths);
+        uasort($lengths, fn (Length $a, Length $b): int => $a->inBase()->compareTo($b->inBase()));
         $names = array_map(strval(...), array_keys($lengths));
         $best = null;
         foreach (count($names) % 2 === 0 ? [null] : $names as $left) {
             $pairs = array_chunk(array_values(array_filter($names, fn (string $n): bool => $n !== $left)), 2);
             $total = Length::millimetres(0);
             foreach ($pairs as $pair) {
-                $total = $total->plus($lengths[$pair[1] ?? $pair[0]]->quantity())->minus($lengths[$pair[0]]->quantity());
+                $total = $total->plus($lengths[$pair[1] ?? $pair[0]])->minus($lengths[$pair[0]]);
             }
             if ($best === null || $total->inBase()->isLessThan($best->total->inBase())) {
                 $best = new self(array_map(fn (array $p): array => [$p[0], $p[1] ?? $p[0]], $pairs), $left, $total);
@@ -54,5 +48,22 @@ final readonly class Pairing
         }
 
         return $best ?? new self([], null, Length::millimetres(0));
+    }
+
+    /**
+     * @param  array<string, Written>  $written
+     * @return array<string, Length>
+     */
+    private static function read(array $written): array
+    {
+        $lengths = [];
+        foreach ($written as $name => $value) {
+            $length = $value->quantity();
+            $lengths[$name] = $length instanceof Length
+                ? $length
+                : throw new SequenceException(sprintf('%s of %s is no length.', $value->typeset(), $name), (string) $name, $value->typeset(), 'a length');
+        }
+
+        return $lengths;
     }
 }

@@ -25,22 +25,13 @@ final readonly class SimulatedJoint
     /**
      * @param  Friction  $usual  what friction is nominally; this one's lies between its low and its high
      * @param  float  $headDiameter  effective, mm
-     * @param  float  $rate  N of clamp per degree while elastic
-     * @param  float  $yieldLoad  N
-     * @param  float  $softDegrees  from contact until the parts lie flat
-     * @param  float  $prevailing  N·m that a locking thread takes up
-     * @param  float  $windUp  degrees per N·m that bars and extensions twist, seen by a gauge on the tool
      */
     public function __construct(
         SeededNoise $noise,
         Thread $thread,
         Friction $usual,
         float $headDiameter,
-        private float $rate,
-        private float $yieldLoad,
-        private float $softDegrees = 15.0,
-        private float $prevailing = 0.0,
-        private float $windUp = 0.0,
+        private Behaviour $behaviour,
     ) {
         $half = ($usual->high - $usual->low) / 2;
         $this->friction = max($usual->low, min($usual->high, ($usual->low + $usual->high) / 2 + $half * $noise->normal() / 2));
@@ -50,32 +41,32 @@ final readonly class SimulatedJoint
     /** Clamp after so many degrees from contact, N: rising ever faster until flat, then straight, then past yield. */
     public function clamp(float $degrees): float
     {
-        $soft = $this->softDegrees;
+        $soft = $this->behaviour->softDegrees;
         $elastic = match (true) {
             $degrees <= 0 => 0.0,
-            $degrees < $soft => $this->rate * $degrees ** 2 / (2 * $soft),
-            default => $this->rate * ($degrees - $soft / 2),
+            $degrees < $soft => $this->behaviour->rate * $degrees ** 2 / (2 * $soft),
+            default => $this->behaviour->rate * ($degrees - $soft / 2),
         };
 
-        return $elastic <= $this->yieldLoad ? $elastic : $this->yieldLoad + self::PLASTIC * ($elastic - $this->yieldLoad);
+        return $elastic <= $this->behaviour->yieldLoad ? $elastic : $this->behaviour->yieldLoad + self::PLASTIC * ($elastic - $this->behaviour->yieldLoad);
     }
 
     /** Torque that turns it there, N·m. */
     public function torque(float $degrees): float
     {
-        return $this->prevailing + $this->tightening->torque(Force::newtons($this->clamp($degrees)), Friction::known($this->friction));
+        return $this->behaviour->prevailing + $this->tightening->torque(Force::newtons($this->clamp($degrees)), Friction::known($this->friction));
     }
 
     /** Torque that starts it again after it has stood still: static friction exceeds dynamic. */
     public function breakaway(float $degrees, float $excess = 0.15): float
     {
-        return $this->prevailing + $this->tightening->torque(Force::newtons($this->clamp($degrees)), Friction::known(min(0.5, $this->friction * (1 + $excess))));
+        return $this->behaviour->prevailing + $this->tightening->torque(Force::newtons($this->clamp($degrees)), Friction::known(min(0.5, $this->friction * (1 + $excess))));
     }
 
     /** Degrees that a gauge on the tool shows, wind-up included. */
     public function shownDegrees(float $degrees): float
     {
-        return $degrees + $this->windUp * $this->torque($degrees);
+        return $degrees + $this->behaviour->windUp * $this->torque($degrees);
     }
 
     /** Degrees from contact at which a torque is reached; halved until told to a ten-thousandth. */

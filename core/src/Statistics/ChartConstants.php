@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
-use InvalidArgumentException;
-
 /**
  * Constants of control charts for subgroups of n, computed from their definitions: d2 and d3 are mean and standard
  * deviation of the range of n standard normal values, c4 that of their standard deviation.
@@ -18,11 +16,11 @@ final readonly class ChartConstants
 
     public float $c4;
 
-    /** @throws InvalidArgumentException unless 2 ≤ $n ≤ 25 */
+    /** @throws StatisticsException unless 2 ≤ $n ≤ 25 */
     public function __construct(public int $n)
     {
         if ($n < 2 || $n > 25) {
-            throw new InvalidArgumentException(sprintf('Subgroups of 2 to 25 are wanted, not of %d.', $n));
+            throw new StatisticsException(sprintf('Subgroups of 2 to 25 are wanted, not of %d.', $n), 'subgroup size', (string) $n, '2 to 25');
         }
         [$mean, $square] = self::range($n);
         $this->d2 = $mean;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
-use InvalidArgumentException;
-
 /** A continuous distribution by its cumulative function; quantiles are found from it. */
 final readonly class Distribution
 {
@@ -24,7 +22,7 @@ final readonly class Distribution
         return new self(fn (float $x): float => $tail(-$x), $tail, -INF);
     }
 
-    /** @throws InvalidArgumentException unless $df is above zero */
+    /** @throws StatisticsException unless $df is above zero */
     public static function studentT(float $df): self
     {
         self::wantAboveZero($df);
@@ -34,7 +32,7 @@ final readonly class Distribution
         return new self(fn (float $x): float => $tail(-$x), $tail, -INF);
     }
 
-    /** @throws InvalidArgumentException unless $df is above zero */
+    /** @throws StatisticsException unless $df is above zero */
     public static function chiSquare(float $df): self
     {
         self::wantAboveZero($df);
@@ -42,7 +40,7 @@ final readonly class Distribution
         return new self(fn (float $x): float => SpecialFunctions::gammaP($df / 2, $x / 2), fn (float $x): float => SpecialFunctions::gammaQ($df / 2, $x / 2), 0.0);
     }
 
-    /** @throws InvalidArgumentException unless both degrees of freedom are above zero */
+    /** @throws StatisticsException unless both degrees of freedom are above zero */
     public static function f(float $df1, float $df2): self
     {
         self::wantAboveZero($df1);
@@ -68,12 +66,12 @@ final readonly class Distribution
     /**
      * The value below which the share $p lies: bracketed, then halved to the last digit.
      *
-     * @throws InvalidArgumentException unless 0 < $p < 1
+     * @throws StatisticsException unless 0 < $p < 1
      */
     public function quantile(float $p): float
     {
         if ($p <= 0.0 || $p >= 1.0) {
-            throw new InvalidArgumentException(sprintf('A share between 0 and 1 is wanted, not %g.', $p));
+            throw new StatisticsException(sprintf('A share between 0 and 1 is wanted, not %g.', $p), 'share', sprintf('%g', $p), 'between 0 and 1');
         }
         [$low, $high] = [$this->least === -INF ? -1.0 : 0.0, 1.0];
         while ($this->isAbove($high, $p) === false) {
@@ -98,7 +96,7 @@ final readonly class Distribution
     private static function wantAboveZero(float $df): void
     {
         if ($df <= 0.0) {
-            throw new InvalidArgumentException(sprintf('Degrees of freedom above zero are wanted, not %g.', $df));
+            throw new StatisticsException(sprintf('Degrees of freedom above zero are wanted, not %g.', $df), 'degrees of freedom', sprintf('%g', $df), 'above 0');
         }
     }
 }

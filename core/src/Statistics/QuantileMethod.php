@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
-use InvalidArgumentException;
-
 /** How a quantile is read off a sample: the continuous types of R. J. Hyndman and Y. Fan (1996), by their numbers. */
 enum QuantileMethod: int
 {
@@ -22,7 +20,7 @@ enum QuantileMethod: int
      * @param  float  $p  0…1
      *
      * @throws TooFew when there are no values
-     * @throws InvalidArgumentException unless $p lies in 0…1
+     * @throws StatisticsException unless $p lies in 0…1
      */
     public function of(array $values, float $p): float
     {
@@ -30,7 +28,7 @@ enum QuantileMethod: int
             throw new TooFew('A quantile needs at least one value.');
         }
         if ($p < 0.0 || $p > 1.0) {
-            throw new InvalidArgumentException(sprintf('A share from 0 to 1 is wanted, not %g.', $p));
+            throw new StatisticsException(sprintf('A share from 0 to 1 is wanted, not %g.', $p), 'share', sprintf('%g', $p), '0 to 1');
         }
         sort($values);
         $n = count($values);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
-use InvalidArgumentException;
-
 /**
  * What sits between wrench and fastener. One that lengthens the lever changes the setting; the formula holds only with the
  * hand at the marked grip. An in-line extension does not, but its wind-up adds false angle. Lengths in one unit.
@@ -25,11 +23,11 @@ final readonly class Adapter
         return new self(0.0, 90.0);
     }
 
-    /** @throws InvalidArgumentException unless the lever is above zero and the angle lies in 0…180 */
+    /** @throws ToolException unless the lever is above zero and the angle lies in 0…180 */
     public static function crowFoot(float $lever, float $degrees): self
     {
         if ($lever <= 0 || $degrees < 0 || $degrees > 180) {
-            throw new InvalidArgumentException(sprintf('A lever above zero and an angle from 0 to 180° are wanted, not %g at %g°.', $lever, $degrees));
+            throw new ToolException(sprintf('A lever above zero and an angle from 0 to 180° are wanted, not %g at %g°.', $lever, $degrees), 'adapter', sprintf('%g at %g°', $lever, $degrees), 'a lever above 0, an angle from 0 to 180°');
         }
 
         return new self($lever, $degrees);
@@ -40,7 +38,7 @@ final readonly class Adapter
      *
      * @param  float  $length  of the wrench, from its square to the marked grip
      *
-     * @throws InvalidArgumentException when the adapter reaches back to the hand
+     * @throws ToolException when the adapter reaches back to the hand
      */
     public function setting(float $torque, float $length): float
     {
@@ -50,7 +48,7 @@ final readonly class Adapter
     /**
      * The torque at the fastener when the wrench is set to this.
      *
-     * @throws InvalidArgumentException as setting()
+     * @throws ToolException as setting()
      */
     public function torque(float $setting, float $length): float
     {
@@ -61,7 +59,7 @@ final readonly class Adapter
     {
         $gain = ($length + $this->lever * cos(deg2rad($this->degrees))) / $length;
         if ($length <= 0 || $gain <= 0) {
-            throw new InvalidArgumentException('The adapter must not reach back to the hand; a longer wrench is wanted.');
+            throw new ToolException('The adapter must not reach back to the hand; a longer wrench is wanted.', 'adapter', '', 'a longer wrench');
         }
 
         return $gain;

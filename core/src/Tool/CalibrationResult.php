@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
-use InvalidArgumentException;
 use Tekkal\Core\Acceptance\DecisionRule;
 use Tekkal\Core\Statistics\Interval;
 use Tekkal\Core\Statistics\Summary;
@@ -17,7 +16,7 @@ final readonly class CalibrationResult
      * @param  float  $permissible  maximum permissible relative deviation, %
      * @param  float  $expanded  expanded uncertainty of the calibration, %, k = 2
      *
-     * @throws InvalidArgumentException when the limits drawn in leave nothing
+     * @throws ToolException when the limits drawn in leave nothing
      */
     public function __construct(
         public array $points,
@@ -26,7 +25,7 @@ final readonly class CalibrationResult
         public DecisionRule $rule = DecisionRule::Simple,
     ) {
         if ($rule->acceptance(new Interval(-$permissible, $permissible), $expanded) === null) {
-            throw new InvalidArgumentException(sprintf('An uncertainty of %g %% leaves nothing of ±%g %%; a better reference is wanted.', $expanded, $permissible));
+            throw new ToolException(sprintf('An uncertainty of %g %% leaves nothing of ±%g %%; a better reference is wanted.', $expanded, $permissible), 'expanded uncertainty', sprintf('%g %%', $expanded), sprintf('less than %g %%', $permissible));
         }
     }
 

@@ -6,7 +6,6 @@ namespace Tekkal\Core\Tool;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use InvalidArgumentException;
 
 /** A calendar day in the shop's time zone: calibrations hold for days, not for instants. */
 final readonly class Day
@@ -15,12 +14,12 @@ final readonly class Day
     {
     }
 
-    /** @throws InvalidArgumentException unless $date is an existing day written YYYY-MM-DD */
+    /** @throws ToolException unless $date is an existing day written YYYY-MM-DD */
     public static function of(string $date): self
     {
         $day = DateTimeImmutable::createFromFormat('!Y-m-d', $date, new DateTimeZone('UTC'));
         if ($day === false || $day->format('Y-m-d') !== $date) {
-            throw new InvalidArgumentException(sprintf('"%s" is not a day written YYYY-MM-DD.', $date));
+            throw new ToolException(sprintf('"%s" is not a day written YYYY-MM-DD.', $date), 'day', $date, 'YYYY-MM-DD');
         }
 
         return new self($date);

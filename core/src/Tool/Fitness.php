@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Brick\Math\RoundingMode;
+
 /** Whether a tool may be used for a requirement on a day, and every reason why not. */
 final readonly class Fitness
 {
@@ -42,11 +44,11 @@ final readonly class Fitness
     private static function range(Tool $tool, Requirement $requirement): array
     {
         $target = $requirement->target->quantity()->inBase();
-        $below = $target->isLessThan($tool->lowest->quantity()->inBase());
-        $above = $target->isGreaterThan($tool->highest->quantity()->inBase());
+        $below = $target->isLessThan($tool->range->lowest->quantity()->inBase());
+        $above = $target->isGreaterThan($tool->range->highest->quantity()->inBase());
 
         return $below || $above
-            ? [sprintf('%s is for %s; %s lies %s that.', $tool->code, $tool->rangeTypeset(), $requirement->target->typeset(), $below ? 'below' : 'above')]
+            ? [sprintf('%s is for %s; %s lies %s that.', $tool->code, $tool->range->typeset(), $requirement->target->typeset(), $below ? 'below' : 'above')]
             : [];
     }
 
@@ -65,7 +67,7 @@ final readonly class Fitness
      */
     private static function uncertainty(Tool $tool, Requirement $requirement): array
     {
-        $width = $requirement->window->low === null ? null : $requirement->window->high?->minus($requirement->window->low);
+        $width = $requirement->window->low === null ? null : $requirement->window->high?->minus($requirement->window->low, RoundingMode::HALF_UP);
         if ($tool->uncertainty === null || $width === null) {
             return [];
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Unit\Written;
 
@@ -22,7 +23,7 @@ final readonly class InstrumentPoint
     /** Every single reading must lie within the permissible error; the limit itself does. */
     public function conforms(): bool
     {
-        $limits = new Window($this->reference->minus($this->permissible), $this->reference->plus($this->permissible));
+        $limits = new Window($this->reference->minus($this->permissible, RoundingMode::HALF_UP), $this->reference->plus($this->permissible, RoundingMode::HALF_UP));
         foreach ($this->shown as $value) {
             if (! $limits->judge($value->quantity())->isGood()) {
                 return false;

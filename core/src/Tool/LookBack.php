@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
-use InvalidArgumentException;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Unit\Written;
 
@@ -51,12 +50,12 @@ final readonly class LookBack
     /**
      * Judges a result again. Attested results are judged from their setting.
      *
-     * @throws InvalidArgumentException when reading and window measure different things
+     * @throws ToolException when reading and window measure different things
      */
     public function judge(Written $shown, Window $window): LookBackVerdict
     {
         if ($shown->unit->kind() !== $window->kind()) {
-            throw new InvalidArgumentException(sprintf('%s cannot be held against %s.', $shown->typeset(), $window->typeset()));
+            throw new ToolException(sprintf('%s cannot be held against %s.', $shown->typeset(), $window->typeset()), 'value', $shown->typeset(), $window->kind()->value);
         }
         $value = $this->trueValue($shown->quantity()->inBase()->toFloat());
         $doubt = $value * $this->expanded / 100;

@@ -17,17 +17,11 @@ final readonly class Tool
     public function __construct(
         public string $code,
         public ToolKind $kind,
-        public Written $lowest,
-        public Written $highest,
+        public ToolRange $range,
         public Written $resolution,
         public array $directions = ['clockwise'],
         public ?float $uncertainty = null,
         public ?Written $threshold = null,
     ) {
-    }
-
-    public function rangeTypeset(): string
-    {
-        return $this->lowest->digits.'–'.$this->highest->typeset();
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Unit;
 
-use InvalidArgumentException;
-
 /** A time as a document prints it ("15 min", "24 h"), held in whole seconds. */
 final readonly class Duration
 {
@@ -18,15 +16,15 @@ final readonly class Duration
     {
     }
 
-    /** @throws InvalidArgumentException unless $text is a whole number of s, min, h or d, at most a year */
+    /** @throws UnitException unless $text is a whole number of s, min, h or d, at most a year */
     public static function printed(string $text): self
     {
         if (preg_match('/^(\d{1,8}) ?(s|min|h|d)$/D', $text, $m) !== 1) {
-            throw new InvalidArgumentException(sprintf('"%s" is no time; write a whole number and s, min, h or d, such as 15 min.', mb_substr($text, 0, 40)));
+            throw new UnitException(sprintf('"%s" is no time; write a whole number and s, min, h or d, such as 15 min.', mb_substr($text, 0, 40)), 'time', $text, 'a whole number and s, min, h or d');
         }
         $seconds = (int) $m[1] * self::SECONDS[$m[2]];
         if ($seconds > self::LONGEST_S) {
-            throw new InvalidArgumentException(sprintf('%s is more than a year.', $text));
+            throw new UnitException(sprintf('%s is more than a year.', $text), 'time', $text, '366 d');
         }
 
         return new self($seconds, $m[1]."\u{00A0}".$m[2]);

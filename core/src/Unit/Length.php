@@ -23,14 +23,14 @@ final readonly class Length implements Quantity
         return new self(BigDecimal::of($amount)->multipliedBy($unit->factor()));
     }
 
-    public function plus(Quantity $other): self
+    public function plus(self $other): self
     {
-        return new self($this->millimetres->plus($other->inBase()));
+        return new self($this->millimetres->plus($other->millimetres));
     }
 
-    public function minus(Quantity $other): self
+    public function minus(self $other): self
     {
-        return new self($this->millimetres->minus($other->inBase()));
+        return new self($this->millimetres->minus($other->millimetres));
     }
 
     public function kind(): Kind

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Unit;
 
-use InvalidArgumentException;
+use Tekkal\Core\CoreException;
 
 /**
  * Reads what people write for a torque, an angle or a length: "15 ft-lb", "9,8 Nm", "1/8 turn", "0.0065 in".
@@ -88,7 +88,7 @@ final class QuantityParser
         $digits = str_starts_with($digits, '.') ? '0'.$digits : rtrim($digits, '.');
         try {
             return new Understood(Written::of($digits, $unit));
-        } catch (InvalidArgumentException $e) {
+        } catch (CoreException $e) {
             return new NotUnderstood($e->getMessage());
         }
     }

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Unit;
 
-use InvalidArgumentException;
-
 /** Finds a unit by the code a document carries or by what a person wrote. */
 final class UnitNames
 {
-    /** @throws InvalidArgumentException when no admitted unit has this code */
+    /** @throws UnitException when no admitted unit has this code */
     public static function fromCode(string $code): Unit
     {
         return self::tryFromCode($code)
-            ?? throw new InvalidArgumentException(sprintf('"%s" is not the code of an admitted unit.', $code));
+            ?? throw new UnitException(sprintf('"%s" is not the code of an admitted unit.', $code), 'unit', $code, 'the code of an admitted unit');
     }
 
     public static function tryFromCode(string $code): ?Unit

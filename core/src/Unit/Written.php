@@ -7,8 +7,8 @@ namespace Tekkal\Core\Unit;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
+use Brick\Math\Exception\RoundingNecessaryException;
 use Brick\Math\RoundingMode;
-use InvalidArgumentException;
 
 /**
  * A value as a document printed it or a person gave it: its digits and its unit, kept to the last zero.
@@ -18,6 +18,9 @@ final readonly class Written
 {
     private const DIGITS = '/^(?:\d{1,12}(?:\.\d{1,12})?|(?:\d{1,6} )?\d{1,6}\/\d{1,6})$/D';
 
+    /** As many as a value may be written with. */
+    private const DECIMALS = 12;
+
     private function __construct(
         public string $digits,
         public Unit $unit,
@@ -25,20 +28,20 @@ final readonly class Written
     ) {
     }
 
-    /** @throws InvalidArgumentException when $digits is neither a plain decimal nor a fraction, or has no finite decimal */
+    /** @throws UnitException when $digits is neither a plain decimal nor a fraction, or has no finite decimal */
     public static function of(string $digits, Unit $unit): self
     {
         if (preg_match(self::DIGITS, $digits) !== 1) {
-            throw new InvalidArgumentException(sprintf('"%s" is not a plain number.', mb_substr($digits, 0, 40)));
+            throw new UnitException(sprintf('"%s" is not a plain number.', mb_substr($digits, 0, 40)), 'number', $digits, 'a decimal or a fraction');
         }
         try {
             return new self($digits, $unit, self::amountOf($digits));
         } catch (MathException) {
-            throw new InvalidArgumentException(sprintf('%s has no finite decimal; write it in another unit.', $digits));
+            throw new UnitException(sprintf('%s has no finite decimal; write it in another unit.', $digits), 'number', $digits, 'a number with a finite decimal');
         }
     }
 
-    /** @throws InvalidArgumentException as of() and UnitNames::fromCode() */
+    /** @throws UnitException as of() and UnitNames::fromCode() */
     public static function fromCode(string $digits, string $unitCode): self
     {
         return self::of($digits, UnitNames::fromCode($unitCode));
@@ -55,27 +58,28 @@ final readonly class Written
         return $this->unit->quantity($this->amount);
     }
 
-    /** @throws InvalidArgumentException when $other measures something else, or the sum has more than 12 decimals in this unit */
-    public function plus(self $other): self
+    /**
+     * The sum in this value's unit.
+     *
+     * @param  RoundingMode  $rounding  of the other one to 12 decimals in this unit, should it have no finite decimal there
+     *
+     * @throws UnitException when $other measures something else, or would have to be rounded and nothing says how
+     */
+    public function plus(self $other, RoundingMode $rounding = RoundingMode::UNNECESSARY): self
     {
-        if ($other->unit->kind() !== $this->unit->kind()) {
-            throw new InvalidArgumentException(sprintf('%s and %s measure different things.', $this->typeset(), $other->typeset()));
-        }
-
-        return self::of((string) $this->amount->plus($other->in($this->unit)), $this->unit);
+        return self::of((string) $this->amount->plus($this->likewise($other)->in($this->unit, $rounding)), $this->unit);
     }
 
     /**
      * The difference in this value's unit; null when $other is the larger one.
      *
-     * @throws InvalidArgumentException when $other measures something else
+     * @param  RoundingMode  $rounding  as for a sum
+     *
+     * @throws UnitException as for a sum
      */
-    public function minus(self $other): ?self
+    public function minus(self $other, RoundingMode $rounding = RoundingMode::UNNECESSARY): ?self
     {
-        if ($other->unit->kind() !== $this->unit->kind()) {
-            throw new InvalidArgumentException(sprintf('%s and %s measure different things.', $this->typeset(), $other->typeset()));
-        }
-        $difference = $this->amount->minus($other->in($this->unit));
+        $difference = $this->amount->minus($this->likewise($other)->in($this->unit, $rounding));
 
         return $difference->isNegative() ? null : self::of((string) $difference, $this->unit);
     }
@@ -88,30 +92,44 @@ final readonly class Written
             : self::of((string) $this->quantity()->inBase()->stripTrailingZeros(), $this->unit->kind()->baseUnit());
     }
 
+    /** @throws UnitException when $other measures something else */
     public function isGreaterThan(self $other): bool
     {
-        return $this->quantity()->inBase()->isGreaterThan($other->quantity()->inBase());
+        return $this->quantity()->inBase()->isGreaterThan($this->likewise($other)->quantity()->inBase());
     }
 
     /**
      * An angle as a paint line shows it: 380° points where 20° does.
      *
-     * @throws InvalidArgumentException when this is no angle
+     * @throws UnitException when this is no angle
      */
     public function withoutWholeTurns(): self
     {
         if ($this->unit->kind() !== Kind::Angle) {
-            throw new InvalidArgumentException(sprintf('%s is no angle.', $this->typeset()));
+            throw new UnitException(sprintf('%s is no angle.', $this->typeset()), 'quantity', $this->typeset(), 'an angle');
         }
 
         return self::of((string) $this->quantity()->inBase()->remainder(360)->stripTrailingZeros(), AngleUnit::Degree);
     }
 
-    private function in(Unit $unit): BigDecimal
+    private function in(Unit $unit, RoundingMode $rounding): BigDecimal
     {
-        return $this->unit === $unit
-            ? $this->amount
-            : $this->quantity()->inBase()->dividedBy($unit->factor(), 12, RoundingMode::HALF_UP)->stripTrailingZeros();
+        if ($this->unit === $unit) {
+            return $this->amount;
+        }
+        try {
+            return $this->quantity()->inBase()->dividedBy($unit->factor(), self::DECIMALS, $rounding)->stripTrailingZeros();
+        } catch (RoundingNecessaryException) {
+            throw new UnitException(sprintf('%s has no finite decimal in %s; say how to round it.', $this->typeset(), $unit->symbol()), 'rounding', $this->typeset(), sprintf('%d decimals', self::DECIMALS));
+        }
+    }
+
+    /** @throws UnitException when $other measures something else */
+    private function likewise(self $other): self
+    {
+        return $other->unit->kind() === $this->unit->kind()
+            ? $other
+            : throw new UnitException(sprintf('%s and %s measure different things.', $this->typeset(), $other->typeset()), 'quantity', $other->typeset(), $this->unit->kind()->value);
     }
 
     /** "15 lbf·ft", "80°", "1/8 turn": the digits that were written, a space that does not break, the unit. */
@@ -120,6 +138,12 @@ final readonly class Written
         $space = $this->unit === AngleUnit::Degree ? '' : "\u{00A0}";
 
         return $this->digits.$space.$this->unit->symbol();
+    }
+
+    /** "15 lbf.ft": as plans and events write it. */
+    public function code(): string
+    {
+        return $this->digits.' '.$this->unit->code();
     }
 
     /** @return array{value: string, unit: string} */

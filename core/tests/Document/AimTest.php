@@ -19,7 +19,7 @@ final class AimTest extends TestCase
         $aimed = DocumentReader::read(self::aiming(['aim' => '74°', 'aim_evidence' => 'trial of 12 bolts']));
 
         self::assertStringContainsString('aim at 74°', $aimed->tighteningLine()->long()[3]);
-        self::assertSame(array_map(fn ($s): ?string => $s->window?->typeset(), Expander::expand($plain)->steps), array_map(fn ($s): ?string => $s->window?->typeset(), Expander::expand($aimed)->steps));
+        self::assertSame(array_map(fn ($s): ?string => $s->goal()?->window?->typeset(), Expander::expand($plain)->steps), array_map(fn ($s): ?string => $s->goal()?->window?->typeset(), Expander::expand($aimed)->steps));
     }
 
     public function test_an_aim_outside_its_window_is_refused(): void

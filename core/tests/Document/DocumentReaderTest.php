@@ -26,7 +26,71 @@ final class DocumentReaderTest extends TestCase
     /** @return iterable<string, array{Closure(array<string, mixed>): array<string, mixed>, string, string}> change, pointer, what would be right */
     public static function mistakes(): iterable
     {
-        $set = fn (string $path, mixed $value): Closure => function (array $document) use ($path, $value): array {
+        yield from self::firstMistakes();
+        yield from self::furtherMistakes();
+    }
+
+    /** @return iterable<string, array{Closure(array<string, mixed>): array<string, mixed>, string, string}> of values, targets and orders */
+    private static function firstMistakes(): iterable
+    {
+        yield 'a target without a unit' => [self::set('stages/0/targets/0/target', '15'), '/stages/0/targets/0/target', 'has no unit'];
+        yield 'a bare number for a target' => [self::set('stages/0/targets/0/target', 15), '/stages/0/targets/0/target', 'as printed with its unit'];
+        yield 'degrees in a torque stage' => [self::set('stages/0/targets/0/target', '15°'), '/stages/0/targets/0/target', 'a unit of torque is wanted'];
+        yield 'a target outside its own window' => [self::set('stages/0/targets/0/target', '18 lbf·ft'), '/stages/0/targets/0/target', 'inside its own window'];
+        yield 'limits the wrong way round' => [self::set('stages/0/targets/0/high', '12 lbf·ft'), '/stages/0/targets/0/high', 'must not lie below'];
+        yield 'a position left out of the sequence' => [self::set('stages/1/sequence', ['i1']), '/stages/1/sequence', 'exactly once'];
+        yield 'two positions with one key' => [self::set('map/positions/1/key', 'i1'), '/map/positions/1/key', 'no other object'];
+        yield 'a position in no group' => [self::set('map/positions/0/group', 'middle'), '/map/positions/0/group', 'one of inner, outer'];
+        yield 'a target without a source' => [self::set('stages/0/targets/0/target_source', null), '/stages/0/targets/0/target_source', 'one of cp'];
+        yield 'a window without a source' => [self::set('stages/0/targets/0/window_source', 'hearsay'), '/stages/0/targets/0/window_source', 'one of cp'];
+        yield 'a turn with no torque before it' => [self::set('stages/0/kind', 'turn'), '/stages/0/kind', 'a torque stage before it'];
+        yield 'a turn without its threshold' => [self::set('stages/1/threshold', null), '/stages/1/threshold', 'as printed with its unit'];
+        yield 'an unknown format' => [self::set('format', 'tekkal.procedure/9'), '/format', 'tekkal.procedure/1'];
+        yield 'a stage that nobody explains' => [self::set('stages/0/why', ''), '/stages/0/why', 'a text'];
+        yield 'no stages' => [self::set('stages', []), '/stages', 'at least one'];
+        yield 'one number for two positions' => [self::set('map/positions/1/number', '1'), '/map/positions/1/number', 'no other position has'];
+        yield 'a sequence with a position twice' => [self::set('stages/0/sequence', ['i1', 'i1', 'i2', 'i3', 'i4', 'o1', 'o2', 'o3', 'o4']), '/stages/0/sequence', 'twice: i1'];
+        yield 'a sequence with a gap' => [self::set('stages/0/sequence', ['i1', 'i2', 'i3', 'i4', 'o1', 'o2', 'o3']), '/stages/0/sequence', 'missing: o4'];
+        yield 'an angle with no threshold' => [function (array $document): array {
+            unset($document['stages'][1]['threshold']);
+
+            return $document;
+        }, '/stages/1/threshold', 'from which it is counted'];
+        yield 'a negative target' => [self::set('stages/0/targets/0/target', '-15 lbf·ft'), '/stages/0/targets/0/target', 'negative'];
+        yield 'a target of nothing' => [self::set('stages/0/targets/0', ['group' => 'inner', 'target' => '0 N·m', 'low' => '0 N·m', 'high' => '1 N·m', 'target_source' => 'cp', 'window_source' => 'cp']), '/stages/0/targets/0/target', 'above zero'];
+        yield 'a target beyond any fastener' => [self::set('stages/0/targets/0/target', '999999 N·m'), '/stages/0/targets/0/target', 'at most 10000 N·m'];
+    }
+
+    /** @return iterable<string, array{Closure(array<string, mixed>): array<string, mixed>, string, string}> of limits, stages and what hangs together */
+    private static function furtherMistakes(): iterable
+    {
+        yield 'a thousands comma' => [self::set('stages/0/targets/0/target', '1,234 N·m'), '/stages/0/targets/0/target', 'Does "1,234" mean'];
+        yield 'torque limits on an angle' => [self::set('stages/1/targets/0/low', '75 N·m'), '/stages/1/targets/0/low', 'a unit of angle is wanted'];
+        yield 'limits and a tolerance at once' => [self::set('stages/0/targets/0/tolerance', '5 %'), '/stages/0/targets/0/tolerance', 'one of the three'];
+        yield 'a tolerance of more than all' => [self::set('stages/0/targets/0', ['group' => 'inner', 'target' => '15 lbf·ft', 'tolerance' => '101 %', 'target_source' => 'cp', 'window_source' => 'cp']), '/stages/0/targets/0/tolerance', 'a share such as'];
+        yield 'a field nobody knows' => [self::set('stages/0/torque', '15 lbf·ft'), '/stages/0/torque', 'no field of this name'];
+        yield 'a field nobody knows, with a slash in its name' => [self::set('map', ['a/b' => 1] + CommonPractice::document()['map']), '/map/a~1b', 'no field of this name'];
+        yield 'two stages of one key' => [self::set('stages/1/key', 'snug'), '/stages/1/key', 'no other object'];
+        yield 'a stage that waits for a later one' => [self::set('stages/0/needs', ['turn']), '/stages/0/needs/0', 'an earlier stage'];
+        yield 'a group without positions' => [self::set('groups/2', ['key' => 'side', 'name' => 'side', 'fastener' => 'bolt']), '/groups', '"side" has no position'];
+        yield 'a loading stage attested as a round in class A' => [self::set('stages/1', ['loading' => true, 'evidence' => 'as_round'] + CommonPractice::document()['stages'][1]), '/stages/1/evidence', 'risk class A'];
+        yield 'a trial fit as the last tightening' => [self::set('stages/1/trial', true), '/stages', 'a trial fit is never the final tightening'];
+        yield 'a stage that a teardown does not have' => [self::set('purpose', 'teardown'), '/stages/0/kind', 'has no such stage'];
+        yield 'a block whose legs share a position' => [self::set('stages/0', ['key' => 'caps', 'traversal' => 'sub_groups', 'legs' => [['key' => 'a', 'positions' => ['i1', 'i2']], ['key' => 'b', 'positions' => ['i2', 'i3']]], 'stages' => [CommonPractice::document()['stages'][0]]]), '/stages/0/legs', 'share no position'];
+        yield 'a pair of four' => [self::set('stages/0', ['key' => 'caps', 'traversal' => 'pairs', 'legs' => [['key' => 'a', 'positions' => ['i1', 'i2', 'i3', 'i4']]], 'stages' => [CommonPractice::document()['stages'][0]]]), '/stages/0/legs', 'a pair has two positions'];
+        yield 'a time that is none' => [self::set('surfaces/0', ['key' => 'l', 'surface' => 'threads', 'condition' => 'locker', 'working_time' => 'a while']), '/surfaces/0/working_time', 'a time is wanted'];
+        yield 'a working time whose application nobody could record' => [self::set('surfaces/0', ['surface' => 'threads', 'condition' => 'locker', 'working_time' => '15 min']), '/surfaces/0/key', 'needs a key'];
+        yield 'a gasket crushed by no stage' => [self::set('consumables', [['key' => 'g', 'kind' => 'gasket', 'name' => 'gasket', 'crushed_by' => 'never']]), '/consumables', 'which is no stage'];
+        yield 'a fault rule without a source' => [self::set('fault_overrides', [['fault' => 'short', 'undo' => 'beginning']]), '/fault_overrides/0/source', 'one of cp'];
+        yield 'a settling that takes no time' => [self::set('stages/2', ['key' => 'wait', 'kind' => 'settle', 'why' => 'sets']), '/stages/2/at_least', 'how long'];
+        yield 'a window that has two sources' => [fn (array $document): array => array_replace_recursive($document, ['window_standards' => [['key' => 'w', 'quantity' => 'angle', 'tolerance' => '5°', 'source' => 'cp']], 'stages' => [1 => ['targets' => [['window_standard' => 'w']]]]]), '/stages/1/targets/0/window_source', 'brings its own source'];
+        yield 'a standard for another quantity' => [self::set('stages/1/targets/0', ['group' => 'inner', 'target' => '80°', 'window_standard' => 'w', 'target_source' => 'cp']), '/stages/1/targets/0/window_standard', 'there is nothing it could name'];
+        yield 'coordinates as numbers' => [self::set('map/positions/0/x', 40), '/map/positions/0/x', 'millimetres'];
+    }
+
+    private static function set(string $path, mixed $value): Closure
+    {
+        return function (array $document) use ($path, $value): array {
             $at = &$document;
             foreach (explode('/', $path) as $key) {
                 $at = &$at[$key];
@@ -35,54 +99,6 @@ final class DocumentReaderTest extends TestCase
 
             return $document;
         };
-        yield 'a target without a unit' => [$set('stages/0/targets/0/target', '15'), '/stages/0/targets/0/target', 'has no unit'];
-        yield 'a bare number for a target' => [$set('stages/0/targets/0/target', 15), '/stages/0/targets/0/target', 'as printed with its unit'];
-        yield 'degrees in a torque stage' => [$set('stages/0/targets/0/target', '15°'), '/stages/0/targets/0/target', 'a unit of torque is wanted'];
-        yield 'a target outside its own window' => [$set('stages/0/targets/0/target', '18 lbf·ft'), '/stages/0/targets/0/target', 'inside its own window'];
-        yield 'limits the wrong way round' => [$set('stages/0/targets/0/high', '12 lbf·ft'), '/stages/0/targets/0/high', 'must not lie below'];
-        yield 'a position left out of the sequence' => [$set('stages/1/sequence', ['i1']), '/stages/1/sequence', 'exactly once'];
-        yield 'two positions with one key' => [$set('map/positions/1/key', 'i1'), '/map/positions/1/key', 'no other object'];
-        yield 'a position in no group' => [$set('map/positions/0/group', 'middle'), '/map/positions/0/group', 'one of inner, outer'];
-        yield 'a target without a source' => [$set('stages/0/targets/0/target_source', null), '/stages/0/targets/0/target_source', 'one of cp'];
-        yield 'a window without a source' => [$set('stages/0/targets/0/window_source', 'hearsay'), '/stages/0/targets/0/window_source', 'one of cp'];
-        yield 'a turn with no torque before it' => [$set('stages/0/kind', 'turn'), '/stages/0/kind', 'a torque stage before it'];
-        yield 'a turn without its threshold' => [$set('stages/1/threshold', null), '/stages/1/threshold', 'as printed with its unit'];
-        yield 'an unknown format' => [$set('format', 'tekkal.procedure/9'), '/format', 'tekkal.procedure/1'];
-        yield 'a stage that nobody explains' => [$set('stages/0/why', ''), '/stages/0/why', 'a text'];
-        yield 'no stages' => [$set('stages', []), '/stages', 'at least one'];
-        yield 'one number for two positions' => [$set('map/positions/1/number', '1'), '/map/positions/1/number', 'no other position has'];
-        yield 'a sequence with a position twice' => [$set('stages/0/sequence', ['i1', 'i1', 'i2', 'i3', 'i4', 'o1', 'o2', 'o3', 'o4']), '/stages/0/sequence', 'twice: i1'];
-        yield 'a sequence with a gap' => [$set('stages/0/sequence', ['i1', 'i2', 'i3', 'i4', 'o1', 'o2', 'o3']), '/stages/0/sequence', 'missing: o4'];
-        yield 'an angle with no threshold' => [function (array $document): array {
-            unset($document['stages'][1]['threshold']);
-
-            return $document;
-        }, '/stages/1/threshold', 'from which it is counted'];
-        yield 'a negative target' => [$set('stages/0/targets/0/target', '-15 lbf·ft'), '/stages/0/targets/0/target', 'negative'];
-        yield 'a target of nothing' => [$set('stages/0/targets/0', ['group' => 'inner', 'target' => '0 N·m', 'low' => '0 N·m', 'high' => '1 N·m', 'target_source' => 'cp', 'window_source' => 'cp']), '/stages/0/targets/0/target', 'above zero'];
-        yield 'a target beyond any fastener' => [$set('stages/0/targets/0/target', '999999 N·m'), '/stages/0/targets/0/target', 'at most 10000 N·m'];
-        yield 'a thousands comma' => [$set('stages/0/targets/0/target', '1,234 N·m'), '/stages/0/targets/0/target', 'Does "1,234" mean'];
-        yield 'torque limits on an angle' => [$set('stages/1/targets/0/low', '75 N·m'), '/stages/1/targets/0/low', 'a unit of angle is wanted'];
-        yield 'limits and a tolerance at once' => [$set('stages/0/targets/0/tolerance', '5 %'), '/stages/0/targets/0/tolerance', 'one of the three'];
-        yield 'a tolerance of more than all' => [$set('stages/0/targets/0', ['group' => 'inner', 'target' => '15 lbf·ft', 'tolerance' => '101 %', 'target_source' => 'cp', 'window_source' => 'cp']), '/stages/0/targets/0/tolerance', 'a share such as'];
-        yield 'a field nobody knows' => [$set('stages/0/torque', '15 lbf·ft'), '/stages/0/torque', 'no field of this name'];
-        yield 'a field nobody knows, with a slash in its name' => [$set('map', ['a/b' => 1] + CommonPractice::document()['map']), '/map/a~1b', 'no field of this name'];
-        yield 'two stages of one key' => [$set('stages/1/key', 'snug'), '/stages/1/key', 'no other object'];
-        yield 'a stage that waits for a later one' => [$set('stages/0/needs', ['turn']), '/stages/0/needs/0', 'an earlier stage'];
-        yield 'a group without positions' => [$set('groups/2', ['key' => 'side', 'name' => 'side', 'fastener' => 'bolt']), '/groups', '"side" has no position'];
-        yield 'a loading stage attested as a round in class A' => [$set('stages/1', ['loading' => true, 'evidence' => 'as_round'] + CommonPractice::document()['stages'][1]), '/stages/1/evidence', 'risk class A'];
-        yield 'a trial fit as the last tightening' => [$set('stages/1/trial', true), '/stages', 'a trial fit is never the final tightening'];
-        yield 'a stage that a teardown does not have' => [$set('purpose', 'teardown'), '/stages/0/kind', 'has no such stage'];
-        yield 'a block whose legs share a position' => [$set('stages/0', ['key' => 'caps', 'traversal' => 'sub_groups', 'legs' => [['key' => 'a', 'positions' => ['i1', 'i2']], ['key' => 'b', 'positions' => ['i2', 'i3']]], 'stages' => [CommonPractice::document()['stages'][0]]]), '/stages/0/legs', 'share no position'];
-        yield 'a pair of four' => [$set('stages/0', ['key' => 'caps', 'traversal' => 'pairs', 'legs' => [['key' => 'a', 'positions' => ['i1', 'i2', 'i3', 'i4']]], 'stages' => [CommonPractice::document()['stages'][0]]]), '/stages/0/legs', 'a pair has two positions'];
-        yield 'a time that is none' => [$set('surfaces/0', ['key' => 'l', 'surface' => 'threads', 'condition' => 'locker', 'working_time' => 'a while']), '/surfaces/0/working_time', 'a time is wanted'];
-        yield 'a working time whose application nobody could record' => [$set('surfaces/0', ['surface' => 'threads', 'condition' => 'locker', 'working_time' => '15 min']), '/surfaces/0/key', 'needs a key'];
-        yield 'a gasket crushed by no stage' => [$set('consumables', [['key' => 'g', 'kind' => 'gasket', 'name' => 'gasket', 'crushed_by' => 'never']]), '/consumables', 'which is no stage'];
-        yield 'a fault rule without a source' => [$set('fault_overrides', [['fault' => 'short', 'undo' => 'beginning']]), '/fault_overrides/0/source', 'one of cp'];
-        yield 'a settling that takes no time' => [$set('stages/2', ['key' => 'wait', 'kind' => 'settle', 'why' => 'sets']), '/stages/2/at_least', 'how long'];
-        yield 'a window that has two sources' => [fn (array $document): array => array_replace_recursive($document, ['window_standards' => [['key' => 'w', 'quantity' => 'angle', 'tolerance' => '5°', 'source' => 'cp']], 'stages' => [1 => ['targets' => [['window_standard' => 'w']]]]]), '/stages/1/targets/0/window_source', 'brings its own source'];
-        yield 'a standard for another quantity' => [$set('stages/1/targets/0', ['group' => 'inner', 'target' => '80°', 'window_standard' => 'w', 'target_source' => 'cp']), '/stages/1/targets/0/window_standard', 'there is nothing it could name'];
-        yield 'coordinates as numbers' => [$set('map/positions/0/x', 40), '/map/positions/0/x', 'millimetres'];
     }
 
     /** @param  Closure(array<string, mixed>): array<string, mixed>  $change */

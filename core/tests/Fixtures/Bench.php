@@ -8,7 +8,9 @@ use DateTimeImmutable;
 use DateTimeZone;
 use RuntimeException;
 use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\EventReader;
@@ -115,8 +117,8 @@ final class Bench
             foreach ($this->fold->steps->stepsOf($stage) as $step) {
                 if ($this->fold->steps->status($step) === StepStatus::ToDo) {
                     match (true) {
-                        $step->target !== null => $this->reads($step->id, $step->target->typeset()),
-                        $step->check !== null => $this->answers($step->id, true, false),
+                        $step instanceof MeasuredStep && $step->target !== null => $this->reads($step->id, $step->target->typeset()),
+                        $step instanceof CheckStep => $this->answers($step->id, true, false),
                         default => $this->attests($step->id),
                     };
                 }

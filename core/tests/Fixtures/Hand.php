@@ -8,6 +8,12 @@ use RuntimeException;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\CheckKind;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\HoldStage;
+use Tekkal\Core\Document\StageKinds\SettleStage;
+use Tekkal\Core\Document\StageKinds\StretchStage;
+use Tekkal\Core\Document\StageKinds\TorqueStage;
+use Tekkal\Core\Plan\CheckStep;
+use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\Outcome;
@@ -43,20 +49,21 @@ final readonly class Hand
 
     public function step(Step $step): Outcome
     {
-        return match ($step->kind) {
-            StageKind::Check => $this->check($step),
-            StageKind::Settle => $this->bench->wait(2 * ($step->rules->atLeast->seconds ?? 0))->attests($step->id),
-            StageKind::Seat, StageKind::Loosen => $this->bench->attests($step->id),
-            StageKind::VerificationPass => $this->bench->moved($step->id, false),
+        return match (true) {
+            $step instanceof CheckStep => $this->check($step),
+            $step->rules->own instanceof SettleStage => $this->bench->wait(2 * ($step->rules->own->atLeast->seconds ?? 0))->attests($step->id),
+            ! $step instanceof MeasuredStep => $this->bench->attests($step->id),
+            $step->kind === StageKind::VerificationPass => $this->bench->moved($step->id, false),
             default => $this->bench->reads($step->id, $this->value($step)->typeset(), $this->watched($step)),
         };
     }
 
-    private function value(Step $step): Written
+    private function value(MeasuredStep $step): Written
     {
+        $own = $step->rules->own;
         $value = $step->target ?? self::limit($step->window);
-        $free = $step->rules->method === 'absolute' ? $this->bench->fold->fasteners->freeLength($step->position) : null;
-        $prevailing = $step->rules->prevailingFrom === null ? null : $this->bench->fold->steps->live(Step::idOf($step->rules->prevailingFrom, $step->position))?->reading->value;
+        $free = $own instanceof StretchStage && $own->absolute ? $this->bench->fold->fasteners->freeLength($step->position) : null;
+        $prevailing = $own instanceof TorqueStage && $own->prevailingFrom !== null ? $this->bench->fold->steps->live(Step::idOf($own->prevailingFrom, $step->position))?->reading->value : null;
         foreach ([$free, $prevailing] as $more) {
             $value = $more === null ? $value : $value->plus($more);
         }
@@ -65,16 +72,17 @@ final readonly class Hand
     }
 
     /** @return list<string> */
-    private function watched(Step $step): array
+    private function watched(MeasuredStep $step): array
     {
-        $held = $step->rules->held?->window;
+        $own = $step->rules->own;
+        $held = $own instanceof HoldStage ? $own->held->window : null;
 
         return array_map(fn (Window $w): string => self::limit($w)->typeset(), [...$step->monitored, ...($held === null ? [] : [$held])]);
     }
 
-    private function check(Step $step): Outcome
+    private function check(CheckStep $step): Outcome
     {
-        $check = $this->bench->fold->plan->checks[$step->check ?? ''];
+        $check = $this->bench->fold->plan->checks[$step->check];
         $limit = $check->window === null ? '' : self::limit($check->window)->typeset();
 
         return match ($check->kind) {

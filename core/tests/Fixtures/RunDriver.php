@@ -6,6 +6,7 @@ namespace Tekkal\Core\Tests\Fixtures;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use RuntimeException;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\ReadingTaken;
@@ -13,6 +14,7 @@ use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Unit\Written;
 
 /** Carries a run out in a test, in words close to the bench's. */
@@ -39,7 +41,7 @@ final class RunDriver
     {
         $this->readings++;
 
-        return $this->fold->apply(new ReadingTaken("r$this->readings", $step, Written::fromCode($digits, $unit), $source, $tool, 'ann', $device, new DateTimeImmutable($day.' 10:00', new DateTimeZone('UTC'))));
+        return $this->fold->apply(new ReadingTaken("r$this->readings", $step, Written::fromCode($digits, $unit), $source, $tool, new Stamp('ann', $device, new DateTimeImmutable($day.' 10:00', new DateTimeZone('UTC')))));
     }
 
     public function backOff(string $step): Outcome
@@ -51,7 +53,8 @@ final class RunDriver
     public function completeAll(string $day = '2026-03-02'): self
     {
         foreach ($this->fold->freeze()->remaining() as $step) {
-            $this->read($step->id, $step->target->digits, $step->target->unit->code(), tool: $step->quantity()->value, day: $day);
+            $goal = $step->straight() ?? throw new RuntimeException("$step->id is not straight.");
+            $this->read($step->id, $goal->target->digits, $goal->target->unit->code(), tool: $goal->quantity->value, day: $day);
         }
 
         return $this;

@@ -51,7 +51,7 @@ final class ShopErrands
     {
         for ($i = 0; $i < $count; $i++) {
             $step = $this->next();
-            $this->take($step, $step?->target === null ? '' : $step->target->digits.' '.$step->target->unit->code(), '', 'typed', null, ['person' => $person, 'device' => $device]);
+            $this->take($step, $step?->straightGoal()->target->code() ?? '', '', 'typed', null, ['person' => $person, 'device' => $device]);
         }
 
         return $this;

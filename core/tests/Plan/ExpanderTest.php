@@ -8,6 +8,7 @@ use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Plan\PlanReader;
 use Tekkal\Core\Plan\Step;
@@ -48,8 +49,10 @@ final class ExpanderTest extends TestCase
 
     public function test_the_turn_counts_from_the_threshold_torque_of_the_document(): void
     {
-        self::assertSame('15', CommonPractice::plan()->step('turn:o1:1')->threshold?->digits);
-        self::assertNull(CommonPractice::plan()->step('snug:o1:1')->threshold);
+        $turn = CommonPractice::plan()->step('turn:o1:1')->rules->own;
+
+        self::assertInstanceOf(TurnStage::class, $turn);
+        self::assertSame('15', $turn->threshold?->digits);
     }
 
     public function test_a_stored_plan_is_read_back_to_the_same_bytes(): void

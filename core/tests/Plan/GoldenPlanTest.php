@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\StageKinds\LoosenStage;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\PlanFigures;
@@ -112,14 +113,15 @@ final class GoldenPlanTest extends TestCase
 
     private function head(Step $step): string
     {
+        $goal = $step->goal();
         $text = $step->stage
             .match (true) {
-                $step->kind->value === 'loosen' => ' '.($step->rules->back?->typeset() ?? 'fully'),
-                $step->target !== null => ' '.$step->target->typeset(),
-                $step->window !== null => ' -',
+                $step->rules->own instanceof LoosenStage => ' '.($step->rules->own->back?->typeset() ?? 'fully'),
+                $goal?->target !== null => ' '.$goal->target->typeset(),
+                $goal?->window !== null => ' -',
                 default => '',
             }
-            .($step->window === null ? '' : ' ['.$step->window->typeset().']')
+            .($goal?->window === null ? '' : ' ['.$goal->window->typeset().']')
             .($step->kind->value === 'verification_pass' ? " pass $step->pass" : '');
 
         return str_replace("\u{A0}", ' ', $text);

@@ -88,8 +88,8 @@ final class EventReaderTest extends TestCase
         $event = self::read('reading_taken', ['id' => 'e1', 'step' => 's:a:1', 'value' => '32.10 N·m', 'tool' => 'W1', 'source' => 'tool', 'monitored' => ['0.0051 in', '80°']] + self::STAMP);
         self::assertInstanceOf(ReadingTaken::class, $event);
 
-        self::assertSame(['32.10', 'tool', ['0.0051', '80'], 5000, 'c1'], [$event->value->digits, $event->source->value, array_map(fn ($w): string => $w->digits, $event->monitored), $event->monoMs, $event->clock]);
-        self::assertSame('2026-03-02 10:00:00', $event->at->format('Y-m-d H:i:s'));
+        self::assertSame(['32.10', 'tool', ['0.0051', '80'], 5000, 'c1'], [$event->value->digits, $event->source->value, array_map(fn ($w): string => $w->digits, $event->monitored), $event->stamp->monoMs, $event->stamp->clock]);
+        self::assertSame('2026-03-02 10:00:00', $event->stamp->at->format('Y-m-d H:i:s'));
     }
 
     public function test_without_a_monotonic_count_a_stamp_has_none_and_lists_stay_lists(): void

@@ -9,7 +9,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
+use RuntimeException;
 use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\ReadingTaken;
@@ -20,6 +22,7 @@ use Tekkal\Core\Run\Event\RunTakenOver;
 use Tekkal\Core\Run\Event\ToolTaken;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
 use Tekkal\Core\Unit\Kind;
@@ -82,7 +85,7 @@ final class RunFoldPropertyTest extends TestCase
                 $fold->apply(new BackedOff($state->stoppedAt, $device));
             } elseif ($state->nextStep !== null) {
                 $step = $plan->step($state->nextStep);
-                $fold->apply(new ReadingTaken("way$i", $step->id, $step->target, ReadingSource::Typed, 'w', 'ann', $device, new DateTimeImmutable('2026-03-02')));
+                $fold->apply(self::taken("way$i", $step->id, self::target($step), $device));
             }
         }
 
@@ -115,7 +118,7 @@ final class RunFoldPropertyTest extends TestCase
             $step = $plan->steps[$random->getInt(0, 3) === 0 ? $random->getInt(0, 15) : $next % 16];
             $device = $random->getInt(0, 19) === 0 ? 'bench2' : 'bench1';
             $events[] = match (true) {
-                ($kind = $random->getInt(0, 99)) < 62 => self::reading($random, "r$i", $step->id, $step->target, $device),
+                ($kind = $random->getInt(0, 99)) < 62 => self::reading($random, "r$i", $step->id, self::target($step), $device),
                 $kind < 82 => new BackedOff($step->id, $device),
                 $kind < 90 => new ReadingWithdrawn('r'.$random->getInt(0, 199), $random->getInt(0, 1) === 0 ? null : 'bob'),
                 $kind < 93 => new RunTakenOver('ann', 'bench1'),
@@ -138,6 +141,16 @@ final class RunFoldPropertyTest extends TestCase
             default => $target,
         };
 
-        return new ReadingTaken($id, $random->getInt(0, 29) === 0 ? 'no:such:1' : $step, $value, ReadingSource::Typed, 'w', 'ann', $device, new DateTimeImmutable('2026-03-02'));
+        return self::taken($id, $random->getInt(0, 29) === 0 ? 'no:such:1' : $step, $value, $device);
+    }
+
+    private static function taken(string $id, string $step, Written $value, string $device): ReadingTaken
+    {
+        return new ReadingTaken($id, $step, $value, ReadingSource::Typed, 'w', new Stamp('ann', $device, new DateTimeImmutable('2026-03-02'), id: $id));
+    }
+
+    private static function target(Step $step): Written
+    {
+        return $step->straight()->target ?? throw new RuntimeException("$step->id is not straight.");
     }
 }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\Thread;
 use Tekkal\Core\Joint\Tightening;
+use Tekkal\Core\Simulation\Behaviour;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedJoint;
 use Tekkal\Core\Simulation\SimulatedPull;
@@ -71,7 +72,7 @@ final class SimulatedJointTest extends TestCase
 
     public function test_wind_up_adds_angle_that_the_bolt_never_turned_and_a_locking_thread_torque_that_never_clamps(): void
     {
-        $joint = new SimulatedJoint(new SeededNoise('1'), Thread::named('M10'), Friction::known(0.12), 12.815, 700.0, 40_000.0, prevailing: 4.0, windUp: 0.1);
+        $joint = new SimulatedJoint(new SeededNoise('1'), Thread::named('M10'), Friction::known(0.12), 12.815, new Behaviour(700.0, 40_000.0, prevailing: 4.0, windUp: 0.1));
 
         self::assertEqualsWithDelta(0.1 * $joint->torque(50.0), $joint->shownDegrees(50.0) - 50.0, 1e-9);
         self::assertSame(4.0, $joint->torque(0.0));
@@ -102,6 +103,6 @@ final class SimulatedJointTest extends TestCase
 
     private static function joint(int $seed): SimulatedJoint
     {
-        return new SimulatedJoint(new SeededNoise((string) $seed), Thread::named('M10'), Friction::ofCondition('engine oil'), 12.815, 700.0, 40_000.0);
+        return new SimulatedJoint(new SeededNoise((string) $seed), Thread::named('M10'), Friction::ofCondition('engine oil'), 12.815, new Behaviour(700.0, 40_000.0));
     }
 }

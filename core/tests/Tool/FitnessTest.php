@@ -16,6 +16,7 @@ use Tekkal\Core\Tool\Requirement;
 use Tekkal\Core\Tool\Setting;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Unit\Written;
 
 /** Facts of the trade: a wrench is used inside its range and while its calibration holds, the due day included. */
@@ -27,7 +28,7 @@ final class FitnessTest extends TestCase
         $window = new Window($nm('30'), $nm('34'));
         $history = new CalibrationHistory([new Calibration('c1', Day::of('2026-03-01'), Day::of('2026-08-31'), true)]);
         $reasons = fn (Tool $tool, Requirement $r): array => Fitness::judge($tool, $history, $r, Day::of('2026-05-01'))->reasons;
-        $tool = fn (?float $uncertainty, ?string $threshold = null): Tool => new Tool('TW-1', ToolKind::TorqueWrench, $nm('20'), $nm('100'), $nm('0.5'), ['clockwise'], $uncertainty, $threshold === null ? null : $nm($threshold));
+        $tool = fn (?float $uncertainty, ?string $threshold = null): Tool => new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('0.5'), ['clockwise'], $uncertainty, $threshold === null ? null : $nm($threshold));
 
         self::assertSame([], $reasons($tool(2.0), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window)), '0.64 N·m are a third of 2 N·m');
         self::assertStringContainsString('3 times better', $reasons($tool(2.2), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window))[0]);
@@ -140,7 +141,7 @@ final class FitnessTest extends TestCase
 
     private function wrench(): Tool
     {
-        return new Tool('TW-1', ToolKind::TorqueWrench, Written::fromCode('20', 'N.m'), Written::fromCode('100', 'N.m'), Written::fromCode('1', 'N.m'));
+        return new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange(Written::fromCode('20', 'N.m'), Written::fromCode('100', 'N.m')), Written::fromCode('1', 'N.m'));
     }
 
     private function history(Calibration ...$more): CalibrationHistory

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Unit;
 
+use Brick\Math\RoundingMode;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use ReflectionMethod;
 use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Force;
 use Tekkal\Core\Unit\Length;
 use Tekkal\Core\Unit\Stress;
+use Tekkal\Core\Unit\Torque;
+use Tekkal\Core\Unit\UnitException;
 use Tekkal\Core\Unit\Written;
+use TypeError;
 
 /** Sums and differences of printed values are exact; conversions are the exact factors of NIST SP 811. */
 final class WrittenArithmeticTest extends TestCase
@@ -44,14 +49,33 @@ final class WrittenArithmeticTest extends TestCase
 
     public function test_what_measures_different_things_has_no_sum_and_no_difference(): void
     {
-        foreach (['plus', 'minus'] as $operation) {
+        foreach (['plus', 'minus', 'isGreaterThan'] as $operation) {
             try {
-                Written::fromCode('5', 'N.m')->{$operation}(Written::fromCode('5', 'deg'));
+                Written::fromCode('5', 'N.m')->{$operation}(Written::fromCode('1', 'mm'));
                 self::fail('It was accepted.');
-            } catch (InvalidArgumentException $e) {
+            } catch (UnitException $e) {
                 self::assertStringContainsString('measure different things', $e->getMessage());
+                self::assertSame(['quantity', "1\u{A0}mm", 'torque'], [$e->what, $e->value, $e->limit]);
             }
         }
+    }
+
+    public function test_a_torque_is_never_added_to_a_length(): void
+    {
+        $this->expectException(TypeError::class);
+        // As code that was not analysed would call it.
+        (new ReflectionMethod(Length::class, 'plus'))->invoke(Length::millimetres(1), Torque::newtonMetres(5));
+    }
+
+    /** 1 N·m is 0.7375621492772… lbf·ft without an end; 12 decimals are what a value may have. */
+    public function test_what_has_no_finite_decimal_in_the_other_unit_is_rounded_only_as_it_is_told(): void
+    {
+        [$foot, $metre] = [Written::fromCode('1', 'lbf.ft'), Written::fromCode('1', 'N.m')];
+        self::assertSame(['1.737562149277', '1.737562149278'], [$foot->plus($metre, RoundingMode::FLOOR)->digits, $foot->plus($metre, RoundingMode::CEILING)->digits]);
+
+        $this->expectException(UnitException::class);
+        $this->expectExceptionMessage("1\u{A0}N·m has no finite decimal in lbf·ft; say how to round it.");
+        $foot->plus($metre);
     }
 
     public function test_whole_turns_come_off_an_angle_and_nothing_else(): void

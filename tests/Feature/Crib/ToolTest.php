@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Unit\Written;
 use Tests\Feature\FeatureTestCase;
 
@@ -44,7 +45,7 @@ final class ToolTest extends FeatureTestCase
     {
         foreach ([
             fn () => app(RecordCalibration::class)($this->world->tools['TW-04'], Day::of('2026-06-15'), Day::of('2026-12-15'), true, 'T-2', $this->world->person('lead')),
-            fn () => app(RegisterTool::class)(new Tool('TW-99', ToolKind::TorqueWrench, Written::fromCode('1', 'N.m'), Written::fromCode('2', 'N.m'), Written::fromCode('1', 'N.m')), 'x', $this->world->person('lead')),
+            fn () => app(RegisterTool::class)(new Tool('TW-99', ToolKind::TorqueWrench, new ToolRange(Written::fromCode('1', 'N.m'), Written::fromCode('2', 'N.m')), Written::fromCode('1', 'N.m')), 'x', $this->world->person('lead')),
         ] as $attempt) {
             try {
                 $attempt();

@@ -64,7 +64,17 @@ final class TamperTest extends CommittedTestCase
     /** @return iterable<string, array{string, list<string>}> method or statement, and what has to be said */
     public static function shown(): iterable
     {
-        // Entries
+        yield from self::ofEntries();
+        yield from self::ofOrder();
+        yield from self::ofWhatEntriesRestOn();
+        yield from self::ofWordsAndPapers();
+        yield from self::ofRows();
+        yield from self::ofGuards();
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    private static function ofEntries(): iterable
+    {
         yield 'a byte of an entry is damaged' => ["UPDATE ledger_entries SET body = CONCAT(body, ' ') WHERE type = 'run_begun'", ['/its bytes do not give the hash/', '/cannot be read/']];
         yield 'an entry is no JSON any more' => ["UPDATE ledger_entries SET body = 'x' WHERE type = 'tool_taken' LIMIT 1", ['/cannot be read: Not JSON/']];
         yield 'a column says something else than its bytes' => ["UPDATE ledger_entries SET verdict = 'in' WHERE verdict = 'low'", ['/the column verdict is no copy/']];
@@ -78,8 +88,11 @@ final class TamperTest extends CommittedTestCase
         yield 'a whole stream is gone, and its head left' => ["DELETE FROM ledger_entries WHERE stream LIKE 'permit/%' ORDER BY id LIMIT 1", ['/holds|is said to have/']];
         yield 'twelve entries are cut off the end, with leaves and heads' => ['cutOff', ['/The note beside the database knows leaf \d+; the record ends at leaf \d+\./']];
         yield 'an entry is written in between by hand' => ['invented', ['/must have a leaf or wait for one/']];
+    }
 
-        // Order
+    /** @return iterable<string, array{string, list<string>}> */
+    private static function ofOrder(): iterable
+    {
         yield 'two leaves of a run swapped' => ['leavesSwapped', ['/its leaf comes before that of number/']];
         yield 'two numbers of a run swapped, with bytes and hashes' => ['seqSwapped', ['/was written before number|its bench counted it before/']];
         yield 'two numbers of a bench swapped' => ['deviceSeqSwapped', ['/of the device .* was written before number/']];
@@ -90,8 +103,11 @@ final class TamperTest extends CommittedTestCase
         yield 'a row waits for an entry that is not there' => ['INSERT INTO ledger_pending VALUES (888888)', ['/Row 888888 of ledger_pending/']];
         yield 'a stream\'s head counts too few' => ["UPDATE ledger_streams SET next_seq = next_seq - 1 WHERE stream LIKE 'run/%'", ['/and the next is said to be/']];
         yield 'a bench\'s head counts too many' => ['UPDATE ledger_device_heads SET next_device_seq = next_device_seq + 3', ['/the device|The device/']];
+    }
 
-        // What entries rest on
+    /** @return iterable<string, array{string, list<string>}> */
+    private static function ofWhatEntriesRestOn(): iterable
+    {
         yield 'a document with its own hash' => ['documentWithHash', ['/its document_hash is not what was recorded/', '/and no revision holds it/']];
         yield 'a document without its hash' => ["UPDATE revisions SET document = REPLACE(document, '32 N', '33 N') LIMIT 1", ['/its document does not give the hash/']];
         yield 'a revision\'s author' => ["UPDATE revisions SET author = (SELECT id FROM people WHERE sign_in_name = 'crib')", ['/its author is not what was recorded/']];
@@ -107,8 +123,11 @@ final class TamperTest extends CommittedTestCase
         yield 'a reading put to another engine, with hash and leaf' => ['otherSubject', ['/names another engine, revision or plan than its run/']];
         yield 'a reading put to a person whom nobody knows' => ['strangePerson', ['/by a person whom nobody put on record/']];
         yield 'a bolt backed off that was another' => ['otherRetired', ['/names a reading taken that is not in the record/']];
+    }
 
-        // Words and papers
+    /** @return iterable<string, array{string, list<string>}> */
+    private static function ofWordsAndPapers(): iterable
+    {
         yield 'a withdrawal\'s reason' => ["UPDATE erasable_texts SET text = 'a better one' WHERE field = 'reason'", ['/its reason does not give the hash/']];
         yield 'a reason is gone without an entry that says so' => ["DELETE FROM erasable_texts WHERE field = 'reason'", ['/its reason is missing, and no entry says/']];
         yield 'an erased reason stands there again' => ['erasedAgain', ['/was erased, and stands there again/']];
@@ -117,8 +136,11 @@ final class TamperTest extends CommittedTestCase
         yield 'a name in its row and beside the record' => ['nameEverywhere', ['/its name does not give the hash/']];
         yield 'a paper on the disk is another' => ['otherPaper', ['/The paper .* is not what was kept/']];
         yield 'a paper on the disk is gone' => ['noPaper', ['/The paper .* is missing/']];
+    }
 
-        // Rows
+    /** @return iterable<string, array{string, list<string>}> */
+    private static function ofRows(): iterable
+    {
         yield 'a role given by hand' => ["INSERT INTO person_roles SELECT id, 'lead' FROM people WHERE sign_in_name = 'reader'", ['/of person_roles is not what the entries say/']];
         yield 'a person let in by hand' => ["INSERT INTO people (id, sign_in_name) VALUES ('019ec000-0000-7000-8000-0000000000bb', 'ghost')", ['/of people is not what the entries say/']];
         yield 'a reader who sees another customer' => ["UPDATE people SET customer = NULL WHERE sign_in_name = 'reader'", ['/of people is not what the entries say/']];
@@ -140,8 +162,11 @@ final class TamperTest extends CommittedTestCase
         yield 'a summary of the library' => ["UPDATE procedure_faces SET line = '99 N·m'", ['/The summary of procedure .*: line is not what/']];
         yield 'a target in the index' => ['UPDATE target_index SET base_value = base_value * 2', ['/The targets indexed for procedure/']];
         yield 'a window standard' => ["UPDATE standards SET tolerance = '40 %'", ['/of standards is not what the entries say/']];
+    }
 
-        // Guards
+    /** @return iterable<string, array{string, list<string>}> */
+    private static function ofGuards(): iterable
+    {
         yield 'a trigger is gone' => ['DROP TRIGGER ledger_entries_no_update', ['/The trigger ledger_entries_no_update, which refuses a change of ledger_entries, is missing/']];
         yield 'a trigger does nothing' => ['DROP TRIGGER plans_no_delete; CREATE TRIGGER plans_no_delete BEFORE DELETE ON plans FOR EACH ROW SET @x = 1', ['/The trigger plans_no_delete is not as it was made/']];
         yield 'a trigger that nobody made' => ["CREATE TRIGGER helper BEFORE INSERT ON results FOR EACH ROW SET NEW.verdict = 'in'", ['/There is the trigger helper, which nobody made/']];

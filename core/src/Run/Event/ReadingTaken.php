@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run\Event;
 
-use DateTimeImmutable;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Unit\Written;
@@ -19,17 +18,8 @@ final readonly class ReadingTaken implements Event
         public Written $value,
         public ReadingSource $source,
         public string $tool,
-        public string $person,
-        public string $device,
-        public DateTimeImmutable $at,
+        public Stamp $stamp,
         public array $monitored = [],
-        public ?int $monoMs = null,
-        public ?string $clock = null,
     ) {
-    }
-
-    public function stamp(): Stamp
-    {
-        return new Stamp($this->person, $this->device, $this->at, $this->monoMs, $this->clock);
     }
 }

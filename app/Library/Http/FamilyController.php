@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library\Http;
+
+use App\Library\Actions\AddFamily;
+use App\Library\Http\Requests\AddFamilyRequest;
+use App\Library\Http\Resources\FamilyResource;
+use App\Library\Models\Family;
+use Illuminate\Http\JsonResponse;
+
+final class FamilyController
+{
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(['families' => FamilyResource::collection(Family::query()->with(['joints.procedures', 'variants'])->get()->sortBy('code')->values())]);
+    }
+
+    public function store(AddFamilyRequest $request, AddFamily $add): JsonResponse
+    {
+        return new JsonResponse(['id' => $add($request->text('code'), $request->text('name'), $request->text('description'), $request->joints(), $request->variants(), $request->person())->id], 201);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Document\StageKinds;
+
+use Tekkal\Core\Document\Attestation;
+use Tekkal\Core\Document\Motion;
+use Tekkal\Core\Document\ObjectReader;
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
+
+/** Through an angle counted from the threshold torque. */
+final readonly class TurnStage extends StageOwn
+{
+    private const COUNTED = ['from_stage_start', 'from_threshold'];
+
+    /** @param  Written|null  $threshold  the torque from which the angle is counted; null where it is missing */
+    private function __construct(public ?Written $threshold)
+    {
+    }
+
+    public static function declaration(): StageDeclaration
+    {
+        return new StageDeclaration(
+            'turn', 'Turn through an angle counted from the threshold torque, which the stage before has reached.',
+            new Aims(Targets::Wanted, Kind::Angle),
+            new Handling('angle_gauge', 20, tightens: true, motion: Motion::OneMotion),
+            new Judging(JudgedBy::Value, Attestation::Measured, wordCounts: true),
+            [
+                StageField::wanted('threshold', ['description' => 'The torque from which the angle is counted; an electronic tool is set to it.', 'oneOf' => [StageField::ref('torque'), StageField::ref('missing')]]),
+                StageField::of('counted', StageField::words(self::COUNTED, 'From where the angle of this stage counts.', 'from_stage_start')),
+            ],
+        );
+    }
+
+    public static function read(ObjectReader $f, array $before, array $checks): self
+    {
+        $f->oneOf('counted', self::COUNTED, 'from_stage_start');
+        if (! $f->has('threshold')) {
+            $f->problem('threshold', 'an angle needs the torque from which it is counted');
+        }
+
+        return new self(! $f->has('threshold') || $f->missing('threshold') ? null : $f->quantity('threshold', Kind::Torque));
+    }
+
+    public function line(string $value, array $checks): string
+    {
+        return '+'.$value;
+    }
+}
