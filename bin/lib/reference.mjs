@@ -1,9 +1,19 @@
-// Writes docs/formats/procedure.md, the reference page of the procedure language, from its published schema; with --check
-// it only says whether the page is the schema's.
-import { readFileSync, writeFileSync } from 'node:fs';
+// Writes what follows from the core's declarations of the kinds of stage: their part of the published schema, what the
+// editor knows of them, and docs/formats/procedure.md, the reference page, from the schema. With --check it only says what
+// is not as it should be.
+import { execFileSync } from 'node:child_process';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 
 const PAGE = 'docs/formats/procedure.md';
-const schema = JSON.parse(readFileSync('docs/formats/procedure.schema.json', 'utf8'));
+const SCHEMA = 'docs/formats/procedure.schema.json';
+const KINDS = 'resources/js/lib/stage-kinds.ts';
+const declared = JSON.parse(execFileSync('php', ['core/bin/schema.php'], { encoding: 'utf8' }));
+const schema = JSON.parse(readFileSync(SCHEMA, 'utf8'));
+
+// Each stands where its first one stood, so that the page keeps its order.
+const others = Object.entries(schema.$defs).filter(([key]) => !key.startsWith('stage_') && key !== 'stage');
+const after = Object.keys(schema.$defs).findIndex((key) => key.startsWith('stage_'));
+schema.$defs = Object.fromEntries([...others.slice(0, after), ...Object.entries(declared.definitions), ...others.slice(after)]);
 
 const plain = (key) => key.replace(/^(stage|check)_(.+)$/, '$2 ($1)').replaceAll('_', ' ');
 const link = (key) => `[${plain(key)}](#${plain(key).replaceAll(' ', '-').replace(/[()]/g, '')})`;
@@ -46,11 +56,14 @@ const page = [
   '',
 ].join('\n');
 
+const wanted = {
+  [SCHEMA]: `${JSON.stringify(schema, null, 1)}\n`,
+  [KINDS]: `/* Made by bin/tekkal contract from the core's declarations of the kinds of stage; change those. */\nexport const STAGE_KINDS = ${JSON.stringify(declared.kinds, null, 2)} as const;\n`,
+  [PAGE]: page,
+};
+const stale = Object.entries(wanted).filter(([file, text]) => !existsSync(file) || readFileSync(file, 'utf8') !== text);
 if (process.argv.includes('--check')) {
-  if (readFileSync(PAGE, 'utf8') !== page) {
-    console.error(`${PAGE} is not the schema's; run bin/tekkal contract.`);
-    process.exit(1);
-  }
-} else {
-  writeFileSync(PAGE, page);
+  for (const [file] of stale) console.error(`${file} is not what the core declares. Run bin/tekkal contract and commit it.`);
+  process.exit(stale.length === 0 ? 0 : 1);
 }
+for (const [file, text] of stale) writeFileSync(file, text);

@@ -74,7 +74,7 @@ check_php() {
 
 check_front_end() {
   checked "The contract and its types" node bin/lib/contract.mjs --check
-  checked "The reference page of the language" node bin/lib/reference.mjs --check
+  checked "The language: schema, editor, reference page" node bin/lib/reference.mjs --check
   checked "TypeScript" npx tsc --noEmit
   checked "ESLint and boundaries" npx eslint resources/js tests/Browser bin/lib
   checked "Prettier" npx prettier --check .

@@ -1,5 +1,5 @@
 import { type Doc, type Stage, stagesBefore } from './document';
-import { WITH_ORDER, said } from './stages';
+import { TIGHTENING, WITH_GROUPS, WITH_MOTION, WITH_ORDER, said } from './stages';
 
 type Option = { value: string; text: string };
 
@@ -44,7 +44,6 @@ export const HELD_FIELDS: FieldSpec[] = [
   text('high', 'to', '18 lbf·ft'),
 ];
 
-const TIGHTENS = ['torque', 'turn', 'stretch', 'hold'];
 const scopes = words('position', 'part', 'group', 'joint');
 
 /** What a round of a kind cannot do without, besides its targets and its order. */
@@ -68,12 +67,12 @@ const FURTHER: (FieldSpec & { kinds: string[] })[] = [
   {
     field: 'motion',
     label: 'Motion',
-    kinds: [...TIGHTENS, 'verification_pass'],
+    kinds: WITH_MOTION,
     as: 'one',
     usual: 'as usual for its kind',
     options: words('one_motion', 'may_ratchet'),
   },
-  { field: 'shortfall', label: 'After a shortfall', kinds: [...TIGHTENS, 'verification_pass'], as: 'one', usual: 'back off', options: words('continue') },
+  { field: 'shortfall', label: 'After a shortfall', kinds: WITH_MOTION, as: 'one', usual: 'back off', options: words('continue') },
   { field: 'redo', label: 'A redo takes along', kinds: WITH_ORDER, as: 'one', usual: 'the position', options: scopes.slice(1) },
   {
     field: 'evidence',
@@ -83,7 +82,7 @@ const FURTHER: (FieldSpec & { kinds: string[] })[] = [
     usual: 'as usual for its kind',
     options: words('measured', 'one_by_one', 'as_round'),
   },
-  { field: 'loading', label: 'counts as one use of the fastener', kinds: ['seat', ...TIGHTENS], as: 'tick' },
+  { field: 'loading', label: 'counts as one use of the fastener', kinds: TIGHTENING, as: 'tick' },
   { field: 'reversed', label: 'goes through its order backwards', kinds: [...WITH_ORDER, 'check'], as: 'tick' },
 ];
 
@@ -99,7 +98,7 @@ export const neededFields = (kind: string): FieldSpec[] => NEEDED[kind] ?? [];
 export const furtherFields = (kind: string): FieldSpec[] => [
   ...FURTHER.filter((f) => f.kinds.includes(kind)),
   ...ANY_ROUND,
-  ...(['seat', 'loosen', 'check'].includes(kind) ? [ONLY_GROUPS] : []),
+  ...(WITH_GROUPS.includes(kind) ? [ONLY_GROUPS] : []),
 ];
 
 /** Whether each of its fasteners may have to follow another round in time. */

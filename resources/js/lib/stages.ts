@@ -1,22 +1,18 @@
 import type { Doc, Stage } from './document';
+import { STAGE_KINDS } from './stage-kinds';
 
-export const STAGE_KINDS = [
-  { value: 'seat', text: 'seat' },
-  { value: 'torque', text: 'torque' },
-  { value: 'turn', text: 'turn' },
-  { value: 'stretch', text: 'stretch' },
-  { value: 'loosen', text: 'loosen' },
-  { value: 'hold', text: 'hold' },
-  { value: 'settle', text: 'settle' },
-  { value: 'check', text: 'check' },
-  { value: 'verification_pass', text: 'verification pass' },
-  { value: 'prevailing_torque', text: 'prevailing torque' },
-  { value: 'residual_torque', text: 'residual torque' },
-];
+export { STAGE_KINDS };
 
-const MUST_HAVE_TARGETS = ['torque', 'turn', 'stretch', 'hold', 'verification_pass', 'prevailing_torque', 'residual_torque'];
-export const WITH_TARGETS = [...MUST_HAVE_TARGETS, 'seat'];
-export const WITH_ORDER = ['seat', 'torque', 'turn', 'stretch', 'loosen', 'hold', 'verification_pass', 'prevailing_torque', 'residual_torque'];
+const valuesOf = (is: (kind: (typeof STAGE_KINDS)[number]) => boolean): string[] => STAGE_KINDS.filter(is).map((kind) => kind.value);
+
+/** Without targets such a round says nothing. */
+const MUST_HAVE_TARGETS = valuesOf((kind) => kind.targets === 'wanted');
+export const WITH_TARGETS = valuesOf((kind) => kind.targets !== 'none');
+/** Done at positions, one after the other. */
+export const WITH_ORDER = valuesOf((kind) => kind.ordered);
+export const WITH_GROUPS = valuesOf((kind) => kind.groups);
+export const TIGHTENING = valuesOf((kind) => kind.tightens);
+export const WITH_MOTION = valuesOf((kind) => kind.motion);
 
 /** A round as it begins: for every group, in the first order there is. */
 export function freshStage(doc: Doc, kind: string, key: string): Stage {
@@ -29,9 +25,7 @@ export function freshStage(doc: Doc, kind: string, key: string): Stage {
     kind,
     ...(MUST_HAVE_TARGETS.includes(kind) ? { targets } : {}),
     ...(WITH_ORDER.includes(kind) && order !== undefined ? { sequence: order } : {}),
-    ...(kind === 'stretch' ? { method: 'absolute' } : {}),
-    ...(kind === 'residual_torque' ? { method: 'further_turn' } : {}),
-    ...(kind === 'hold' ? { held: { what: '', direction: 'anticlockwise' } } : {}),
+    ...STAGE_KINDS.find((k) => k.value === kind)?.first,
     ...(kind === 'check' && doc.checks?.[0] ? { check: doc.checks[0].key } : {}),
     why: '',
   };
