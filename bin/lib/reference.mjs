@@ -7,7 +7,7 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 const PAGE = 'docs/formats/procedure.md';
 const SCHEMA = 'docs/formats/procedure.schema.json';
 const KINDS = 'resources/js/lib/stage-kinds.ts';
-const declared = JSON.parse(execFileSync('php', ['core/bin/schema.php'], { encoding: 'utf8' }));
+const declared = JSON.parse(execFileSync('php', ['core/bin/door.php', 'schema'], { encoding: 'utf8' }));
 const schema = JSON.parse(readFileSync(SCHEMA, 'utf8'));
 
 // Each stands where its first one stood, so that the page keeps its order.

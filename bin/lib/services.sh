@@ -247,18 +247,16 @@ verb_licences() {
 
 verb_core() {
   [ -f vendor/autoload.php ] || { check_machine; php_libraries; }
-  if [ "${1:-}" = vectors ]; then
-    php core/bin/vectors.php >core/reference/straight-path-vectors.json
+  if [ "$*" = vectors ]; then
+    php core/bin/door.php vectors >core/reference/straight-path-vectors.json
     say "core/reference/straight-path-vectors.json written"
   else
-    case ${1:-} in
-      joint | calibrate | sequence | statistics) php core/bin/arithmetic.php "$@" ;;
-      *) php core/bin/door.php "$@" ;;
-    esac
+    # Files are named from where the caller stands; a refusal has said all there is to say.
+    (cd "$CALLER" && php "$ROOT/core/bin/door.php" "$@") || exit $?
   fi
 }
 
 verb_selfcheck() {
   [ -f vendor/autoload.php ] || { check_machine; php_libraries; }
-  php core/bin/selfcheck.php
+  php core/bin/door.php selfcheck "$@" || exit $?
 }

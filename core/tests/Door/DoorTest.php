@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Door;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Run\EventReader;
+use Tekkal\Core\Tests\Fixtures\CommonPractice;
 
 /** The core from a shell, without a server. */
 final class DoorTest extends TestCase
@@ -86,33 +88,33 @@ final class DoorTest extends TestCase
     public function test_a_joint_is_estimated_and_what_is_missing_is_said(): void
     {
         $full = ['--thread', 'M10', '--class', '8.8', '--torque', '45 N·m', '--friction', 'engine oil', '--bearing', '14.63 mm', '--hole', '11 mm', '--grip', '44 mm'];
-        [$status, $json] = self::script('arithmetic.php', 'joint', ...$full, ...['--format', 'json']);
+        [$status, $json] = self::door('joint', ...$full, ...['--format', 'json']);
         $data = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         self::assertSame(0, $status);
         self::assertEqualsWithDelta(27.4, $data['clamp_kn']['nominal'], 0.1);
-        self::assertStringContainsString('the estimate is not valid', self::script('arithmetic.php', 'joint', ...$full, ...['--angle', '90°'])[1]);
-        self::assertStringContainsString('Without the friction, the bearing diameter, the hole diameter there is no estimate of the clamp.', self::script('arithmetic.php', 'joint', '--thread', 'M10x1.25', '--torque', '45 N·m')[1]);
-        self::assertSame(1, self::script('arithmetic.php', 'joint', '--thread', 'M13')[0]);
+        self::assertStringContainsString('the estimate is not valid', self::door('joint', ...$full, ...['--angle', '90°'])[1]);
+        self::assertStringContainsString('Without the friction, the bearing diameter, the hole diameter there is no estimate of the clamp.', self::door('joint', '--thread', 'M10x1.25', '--torque', '45 N·m')[1]);
+        self::assertSame(1, self::door('joint', '--thread', 'M13')[0]);
     }
 
     public function test_a_calibration_an_order_and_a_sample_are_judged(): void
     {
-        $calibration = json_decode(self::script('arithmetic.php', 'calibrate', self::EXAMPLES.'../calibrations/wrench.json')[1], true, flags: JSON_THROW_ON_ERROR);
+        $calibration = json_decode(self::door('calibrate', self::EXAMPLES.'../calibrations/wrench.json')[1], true, flags: JSON_THROW_ON_ERROR);
         self::assertSame([false, ['At 200 one reading deviates by -4.17 %; ±4.00 % is permissible, by simple acceptance.']], [$calibration['conforms'], $calibration['faults']]);
 
-        $stages = json_decode(self::script('arithmetic.php', 'sequence', self::EXAMPLES.'05-flywheel-verified.json')[1], true, flags: JSON_THROW_ON_ERROR);
+        $stages = json_decode(self::door('sequence', self::EXAMPLES.'05-flywheel-verified.json')[1], true, flags: JSON_THROW_ON_ERROR);
         self::assertSame(['circle', []], [$stages[0]['arrangement'], $stages[0]['faults']]);
 
         $sample = self::file(implode("\n", array_map(fn (int $i): string => (string) (50 + $i % 5), range(1, 30))));
-        $report = json_decode(self::script('arithmetic.php', 'statistics', $sample, '--lower', '45', '--upper', '60')[1], true, flags: JSON_THROW_ON_ERROR);
+        $report = json_decode(self::door('statistics', $sample, '--lower', '45', '--upper', '60')[1], true, flags: JSON_THROW_ON_ERROR);
         self::assertSame([30, 52], [$report['n'], $report['mean']]);
         self::assertGreaterThan(1.0, $report['capability']['ppk']);
-        self::assertSame(1, self::script('arithmetic.php', 'statistics', self::file('no numbers'))[0]);
+        self::assertSame(1, self::door('statistics', self::file('no numbers'))[0]);
     }
 
     public function test_the_self_check_prints_a_sheet_on_which_every_value_is_met(): void
     {
-        [$status, $sheet] = self::script('selfcheck.php');
+        [$status, $sheet] = self::door('selfcheck');
 
         self::assertSame(0, $status);
         self::assertStringContainsString('320 values met, 0 missed', $sheet);
@@ -122,8 +124,97 @@ final class DoorTest extends TestCase
     public function test_a_wrong_call_says_what_can_be_called(): void
     {
         self::assertSame(2, self::door('plan')[0]);
-        self::assertStringContainsString('core check FILE', self::door('open')[2]);
+        self::assertStringContainsString('There is no door "open": check, plan, line, run', self::door('open')[2]);
         self::assertSame('There is no readable file "nowhere.json".', trim(self::door('check', 'nowhere.json')[2]));
+    }
+
+    public function test_an_option_that_nobody_knows_is_refused_and_the_known_ones_are_named(): void
+    {
+        [$status, $out, $err] = self::door('joint', '--thread', 'M10', '--clas', '8.8');
+
+        self::assertSame([2, ''], [$status, $out]);
+        self::assertSame('The "--clas" option does not exist. bin/tekkal core joint takes --thread, --class, --friction, --friction-thread, --friction-head, --bearing, --hole, --grip, --torque, --angle, --format, --help.', trim($err));
+    }
+
+    /** @return iterable<string, array{list<string>, string}> call, what is said of it */
+    public static function halfNumbers(): iterable
+    {
+        $sample = fn (string $line): string => self::file("88.1\n$line\n90\n");
+        yield 'a comma for a point' => [['statistics', $sample('88,5')], 'line 2: "88,5" is no number'];
+        yield 'a word' => [['statistics', $sample('abc')], 'line 2: "abc" is no number'];
+        yield 'a value with its unit' => [['statistics', $sample('89.1 N·m')], 'line 2: "89.1 N·m" is no number'];
+        yield 'a limit that is a word' => [['statistics', $sample('89'), '--lower', 'abc'], '--lower: "abc" is no number'];
+        yield 'limits the wrong way round' => [['statistics', $sample('89'), '--lower', '90', '--upper', '80'], 'The lower limit 90 must lie below the upper one, 80.'];
+        yield 'a friction with a comma' => [['joint', '--friction', '0,12'], '--friction: "0,12" is no number'];
+        yield 'one of two frictions' => [['joint', '--friction-head', '0.1'], 'Two frictions are given as --friction-thread and --friction-head together'];
+        yield 'a torque without its unit' => [['joint', '--torque', '45'], '--torque: "45" is no torque with its unit, such as 45 N·m.'];
+    }
+
+    /** @param  list<string>  $call */
+    #[DataProvider('halfNumbers')]
+    public function test_a_number_is_read_whole_or_refused(array $call, string $said): void
+    {
+        [$status, $out, $err] = self::door(...$call);
+
+        self::assertContains($status, [1, 2]);
+        self::assertSame('', $out);
+        self::assertStringContainsString($said, $err);
+        self::assertSame(1, substr_count($err, "\n"), 'one sentence and nothing else');
+    }
+
+    public function test_a_limit_below_zero_is_a_limit(): void
+    {
+        $sample = self::file(implode("\n", array_map(fn (int $i): string => (string) ($i % 5 - 2), range(1, 30))));
+        $report = json_decode(self::door('statistics', $sample, '--lower', '-5', '--upper', '5')[1], true, flags: JSON_THROW_ON_ERROR);
+
+        self::assertEqualsWithDelta(0, $report['mean'], 1e-12);
+        self::assertGreaterThan(1.0, $report['capability']['ppk']);
+    }
+
+    /** A deviation of -3.1 % conforms to ±4 %; with an expanded uncertainty of 1.5 % drawn in from each limit it does not. */
+    public function test_an_uncertainty_counts_whether_it_is_written_as_a_text_or_as_a_number(): void
+    {
+        $wrench = (string) file_get_contents(self::EXAMPLES.'../calibrations/wrench.json');
+        $conforms = function (mixed $expanded) use ($wrench): mixed {
+            $calibration = ['rule' => 'guarded_by_u', 'expanded_percent' => $expanded, 'points' => [['shown' => '100 N·m', 'reference' => ['103.2 N·m']]]] + (array) json_decode($wrench, true);
+
+            return json_decode(self::door('calibrate', self::file((string) json_encode($calibration)))[1], true, flags: JSON_THROW_ON_ERROR)['conforms'];
+        };
+
+        self::assertSame([true, true, false, false], [$conforms('0'), $conforms(0), $conforms('1.5'), $conforms(1.5)]);
+        self::assertStringContainsString('there is no field "expandedpercent"', self::door('calibrate', self::file((string) json_encode(['expandedpercent' => 1])))[2]);
+    }
+
+    public function test_loads_are_known_as_soon_as_thread_and_class_are_and_each_option_that_is_wanting_is_named(): void
+    {
+        [, $out] = self::door('joint', '--thread', 'M10', '--class', '8.8');
+
+        // ISO 898-1: stress area 58.0 mm², proof load 33.7 kN for M10 of class 8.8 (600 MPa × 58 mm² rounded down there to 33 700 N).
+        self::assertStringContainsString("Stress area: 58.0 mm².\nProof load: 33.6\u{A0}kN.\nYield load: 37.1\u{A0}kN.", $out);
+        foreach (['--friction', '--bearing', '--hole', '--grip', '--torque'] as $option) {
+            self::assertStringContainsString("$option would give ", $out);
+        }
+    }
+
+    public function test_what_a_good_foreman_would_doubt_is_said_by_check(): void
+    {
+        // An M10 of class 10.9 breaks long before.
+        $slip = self::file((string) str_replace(['"15 lbf.ft"', '"13.5 lbf.ft"', '"16.5 lbf.ft"'], ['"180 lbf.ft"', '"170 lbf.ft"', '"190 lbf.ft"'], (string) json_encode(CommonPractice::document(), JSON_UNESCAPED_UNICODE)));
+        [$status, $out] = self::door('check', $slip);
+
+        self::assertSame(0, $status);
+        self::assertStringContainsString('Doubtful, ', $out);
+    }
+
+    public function test_every_door_says_with_help_what_it_takes_with_units_and_an_example(): void
+    {
+        foreach (['check', 'plan', 'line', 'run', 'joint', 'calibrate', 'sequence', 'statistics', 'selfcheck', 'vectors', 'schema'] as $door) {
+            [$status, $out] = self::door($door, '--help');
+
+            self::assertSame(0, $status, $door);
+            self::assertStringContainsString('bin/tekkal ', $out, "$door gives an example");
+        }
+        self::assertStringContainsString('with its unit: "45 N·m"', self::door('joint', '--help')[1]);
     }
 
     public function test_the_page_about_events_names_every_one_of_them(): void
@@ -136,13 +227,7 @@ final class DoorTest extends TestCase
     /** @return array{int, string, string} exit status, output, complaint */
     private static function door(string ...$arguments): array
     {
-        return self::script('door.php', ...$arguments);
-    }
-
-    /** @return array{int, string, string} */
-    private static function script(string $script, string ...$arguments): array
-    {
-        $process = proc_open([PHP_BINARY, __DIR__."/../../bin/$script", ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/door.php', ...array_values($arguments)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
         self::assertIsResource($process);
         [$out, $err] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
 

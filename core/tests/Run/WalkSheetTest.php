@@ -28,7 +28,7 @@ final class WalkSheetTest extends TestCase
     {
         $file = (string) file_get_contents(__DIR__.'/../../reference/straight-path-vectors.json');
 
-        self::assertSame($file, shell_exec(PHP_BINARY.' '.escapeshellarg(__DIR__.'/../../bin/vectors.php')));
+        self::assertSame($file, shell_exec(PHP_BINARY.' '.escapeshellarg(__DIR__.'/../../bin/door.php').' vectors'));
     }
 
     /** An independent computation: reading × factor against the limits, without the core's own types. */
