@@ -25,7 +25,7 @@ final class CoreDoorTest extends TestCase
 
     public function test_a_file_is_looked_for_where_the_caller_stands(): void
     {
-        self::assertSame([0, "mine.json is a valid procedure: Example, Cam wheels, stock hardware.\n", ''], $this->called('core', 'check', 'mine.json'));
+        self::assertSame([0, "mine.json is a valid procedure: Example, Timing wheels, stock hardware.\n", ''], $this->called('core', 'check', 'mine.json'));
     }
 
     public function test_a_refusal_prints_its_sentence_and_nothing_else(): void
