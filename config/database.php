@@ -23,8 +23,12 @@ return [
     'connections' => [
         'mariadb' => ['username' => env('DB_USERNAME'), 'password' => env('DB_PASSWORD')] + $server,
         // Serves migrate, grant, reset and restore. Its password reaches a process only through bin/tekkal's environment:
-        // never .env, never a cached configuration.
-        'owner' => ['username' => 'tekkal_owner', 'password' => env('TEKKAL_OWNER_PASSWORD')] + $server,
+        // never .env, never a cached configuration. Who runs the services has no password of his: the socket knows him.
+        'owner' => [
+            'username' => env('TEKKAL_OWNER_USER', 'tekkal_owner'),
+            'password' => env('TEKKAL_OWNER_PASSWORD'),
+            'unix_socket' => env('TEKKAL_OWNER_SOCKET', ''),
+        ] + $server,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

@@ -7,6 +7,8 @@ return [
     // Decided when the instance is made; simulated tools exist only in a demo.
     'demo' => (bool) env('TEKKAL_DEMO', false),
     'instance' => env('TEKKAL_INSTANCE', 'shop'),
+    // Where the nightly backup goes: a folder that the services' user can write to. Empty: none is made.
+    'backup_folder' => (string) env('BACKUP_FOLDER', ''),
     // Of an instance made for bin/tekkal bench: a bare insert to compare recording with, and how many results to generate.
     'bench' => (bool) env('TEKKAL_BENCH', false),
     'generated_results' => (int) env('TEKKAL_GENERATED_RESULTS', 0),

@@ -98,7 +98,16 @@ sql() { as_service mariadb --no-defaults -S "$SOCKETS/mariadb.sock" -u"$SERVICE_
 # Nobody answers questions here: a command that would ask one fails instead.
 artisan() { as_service php artisan --no-interaction "$@" </dev/null; }
 # The owner's login reaches one process by its environment, past any cached configuration.
-owner_artisan() { TEKKAL_OWNER_PASSWORD=$(owner_password) APP_CONFIG_CACHE=$V/cache/none.php APP_ROUTES_CACHE=$V/cache/none.php as_service php artisan --no-interaction "$@" </dev/null; }
+owner_artisan() {
+  if is_others_file "$V/owner.cnf"; then
+    TEKKAL_OWNER_USER=$SERVICE_USER TEKKAL_OWNER_SOCKET=$SOCKETS/mariadb.sock past_caches "$@"
+  else
+    TEKKAL_OWNER_PASSWORD=$(owner_password) past_caches "$@"
+  fi
+}
+past_caches() { APP_CONFIG_CACHE=$V/cache/none.php APP_ROUTES_CACHE=$V/cache/none.php as_service php artisan --no-interaction "$@" </dev/null; }
+# What root keeps from the services' user, who runs what happens at night.
+is_others_file() { [ -e "$1" ] && [ ! -r "$1" ]; }
 
 # Made beside its place and put there whole: a start that is killed meanwhile makes it anew.
 init_database() {

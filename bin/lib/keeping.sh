@@ -47,9 +47,13 @@ verb_backup() {
   name=$(date -u +%Y%m%dT%H%M%SZ)
   [ ! -e "$folder/$name" ] || die "$folder/$name is there already. Wait a second and try again."
   slow "Backup" make_backup "$folder" "$name" || die "The backup could not be made; the lines above say why. What was there before is untouched."
+  say "$folder/$name   $(du -sh "$folder/$name" | cut -f1), leaf $(last_leaf | cut -c1-20)…"
+  if is_others_file "$V/owner.cnf"; then
+    say "The keys are not copied: they are only for who starts Tekkal. They change with the passwords alone; bin/tekkal backup by hand copies them."
+    return 0
+  fi
   keys=$V/keys/$name.tar
   (mkdir -p "$V/keys"; tar -C "$(dirname "$ENV_FILE")" -cf "$keys" .env; tar -C "$V" -rf "$keys" owner.cnf)
-  say "$folder/$name   $(du -sh "$folder/$name" | cut -f1), leaf $(last_leaf | cut -c1-20)…"
   say "The keys are apart, in $keys. Keep both away from this machine, and not together."
 }
 

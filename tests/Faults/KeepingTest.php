@@ -134,6 +134,43 @@ final class KeepingTest extends TestCase
         self::assertSame(0, $this->instance->tekkal('verify')[0]);
     }
 
+    public function test_at_night_the_services_user_makes_the_backup_and_verifies_though_the_owners_password_is_kept_from_him(): void
+    {
+        $elsewhere = sys_get_temp_dir().'/tekkal-nightly-'.getmypid();
+        mkdir($elsewhere);
+        chown($elsewhere, (int) fileowner($this->instance->folder.'/.env'));
+        foreach (['last-verify', 'last-backup'] as $note) {
+            @unlink($this->instance->folder.'/storage/'.$note);
+        }
+
+        $this->atNight('2026-06-15T01:10:00Z', '');
+        self::assertFileDoesNotExist($this->instance->folder.'/storage/last-backup', 'no place is set, so none is made');
+        $this->atNight('2026-06-15T01:10:00Z', $elsewhere);
+        $backups = glob($elsewhere.'/*/backup.json') ?: [];
+        $log = (string) file_get_contents($this->instance->folder.'/log/nightly.log');
+        self::assertCount(1, $backups, $log);
+        self::assertStringContainsString(dirname($backups[0]), $log);
+        self::assertFileExists($this->instance->folder.'/storage/last-backup');
+
+        $this->atNight('2026-06-15T01:40:00Z', $elsewhere);
+        self::assertStringContainsString('Bytes, hashes, counts and projections agree.', (string) file_get_contents($this->instance->folder.'/log/nightly.log'));
+        self::assertFileExists($this->instance->folder.'/storage/last-verify');
+        exec('rm -rf '.escapeshellarg($elsewhere));
+    }
+
+    /** What the scheduler starts at that moment, by the user whom it runs as; the shop's clock is an hour ahead. */
+    private function atNight(string $moment, string $backups): void
+    {
+        $owner = posix_getpwuid((int) fileowner($this->instance->folder.'/.env'));
+        self::assertIsArray($owner);
+        $as = posix_geteuid() === 0 ? 'runuser -u '.escapeshellarg($owner['name']).' -- ' : '';
+        exec(sprintf(
+            '%senv -i PATH=%s TEKKAL_VAR=%s BACKUP_FOLDER=%s TEKKAL_NOW=%s APP_CONFIG_CACHE=/none.php php %s schedule:run 2>&1',
+            $as, escapeshellarg((string) getenv('PATH')), escapeshellarg($this->instance->folder), escapeshellarg($backups), escapeshellarg($moment), escapeshellarg(dirname(__DIR__, 2).'/artisan'),
+        ), $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
+    }
+
     /** @return array{string, string} folder and keys */
     private function backup(): array
     {
