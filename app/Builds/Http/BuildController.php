@@ -24,9 +24,10 @@ final class BuildController
     {
         $builds = VisibleBuilds::newest($request->person(), self::NEWEST, state: $request->optionalText('state'));
         $families = Family::query()->pluck('name', 'id');
+        $strips = $strip->ofAll($builds);
 
         return new JsonResponse([
-            'builds' => $builds->map(fn (Subject $s): BuildResource => new BuildResource($s, $families->get($s->family), $strip->of($s))),
+            'builds' => $builds->map(fn (Subject $s): BuildResource => new BuildResource($s, $families->get($s->family), $strips[$s->id])),
             'shown_at_most' => self::NEWEST,
         ]);
     }

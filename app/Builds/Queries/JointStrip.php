@@ -22,23 +22,49 @@ use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\StepStatus;
 
-/** An engine as a strip of its joints in assembly order, each with its map and the marks that are on it. */
+/**
+ * Engines as strips of their joints in assembly order, each with its map and the marks that are on it. What many builds
+ * of one list share is read once.
+ */
 final class JointStrip
 {
-    /** @var array<string, array<string, mixed>> maps by revision: they are the same for many builds of one list */
+    /** @var array<string, array<string, mixed>> maps by revision */
     private array $maps = [];
 
-    /** @var array<string, Collection<int, RevisionStatus>> what is in force, by joint */
+    /** @var array<string, array<string, mixed>> how a revision is told, by its id */
+    private array $revisions = [];
+
+    /** @var array<string, list<array{revision: string, face: array<string, mixed>}>> what is in force, by joint */
     private array $options = [];
+
+    /** @var Collection<string, Person> */
+    private Collection $people;
 
     /** @return list<array<string, mixed>> */
     public function of(Subject $subject): array
     {
-        $given = Assignment::query()->where('subject', $subject->id)->where('taken_back_at', null)->get()->keyBy('joint');
-        $runs = Run::query()->where('subject', $subject->id)->get()->keyBy('assignment');
-        $joints = Joint::query()->where('family', $subject->family)->get()->sortBy('assembly_order')->values();
+        return $this->ofAll(collect([$subject]))[$subject->id];
+    }
 
-        return array_values($joints->map(fn (Joint $joint): array => $this->joint($joint, $given->get($joint->id), $runs))->all());
+    /**
+     * @param  Collection<int, Subject>  $subjects
+     * @return array<string, list<array<string, mixed>>> by build
+     */
+    public function ofAll(Collection $subjects): array
+    {
+        $ids = $subjects->pluck('id');
+        $given = Assignment::query()->whereIn('subject', $ids)->where('taken_back_at', null)->get();
+        $runs = Run::query()->whereIn('subject', $ids)->get()->keyBy('assignment');
+        $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->get()->sortBy('assembly_order')->groupBy('family');
+        $this->people = Person::query()->findMany($given->pluck('person')->merge($runs->pluck('person'))->unique()->all())->keyBy('id');
+        $strips = [];
+        foreach ($subjects as $subject) {
+            $its = $given->where('subject', $subject->id)->keyBy('joint');
+            $strips[$subject->id] = array_values($joints->get($subject->family, collect())
+                ->map(fn (Joint $joint): array => $this->joint($joint, $its->get($joint->id), $runs))->all());
+        }
+
+        return $strips;
     }
 
     /**
@@ -47,24 +73,52 @@ final class JointStrip
      */
     private function joint(Joint $joint, ?Assignment $given, Collection $runs): array
     {
-        $options = $this->options[$joint->id] ??= Procedures::allInForce($joint->id, CarbonImmutable::now());
-        $revision = $given->revision ?? $options->first()?->revision;
+        $options = $this->options[$joint->id] ??= self::inForce($joint);
+        $revision = $given->revision ?? $options[0]['revision'] ?? null;
         $run = $given === null ? null : $runs->get($given->id);
-        $shown = [
+
+        return [
             'id' => $joint->id,
             'name' => $joint->name,
             'map' => $revision === null ? null : $this->maps[$revision] ??= MapSketch::of(Procedures::document($revision)),
-            'revision' => $revision === null ? null : ['id' => $revision, 'letter' => StoredRevision::query()->findOrFail($revision)->letter, 'line' => Procedures::revision($revision)->tighteningLine()->typeset(), 'rounds' => Procedures::revision($revision)->tighteningLine()->rounds()],
-            'options' => $options->map(fn (RevisionStatus $s): array => ['procedure' => $s->procedure, 'option' => Procedure::query()->findOrFail($s->procedure)->option, 'letter' => $s->letter, 'at_bench' => $s->at_bench])->values(),
-            'given' => $given === null ? null : ['id' => $given->id, 'person' => Person::query()->find($given->person)?->displayName(), 'at' => $given->given_at->toIso8601ZuluString()],
-            'run' => null,
+            'revision' => $revision === null ? null : $this->revisions[$revision] ??= self::told($revision),
+            'options' => array_column($options, 'face'),
+            'given' => $given === null ? null : ['id' => $given->id, 'person' => $this->named($given->person), 'at' => $given->given_at->toIso8601ZuluString()],
+            'run' => $run === null ? null : $this->run($run),
         ];
-        if ($run !== null) {
-            $plan = Procedures::plan($run->plan_hash);
-            $shown['run'] = ['id' => $run->id, 'person' => Person::query()->find($run->person)?->displayName()] + self::progress(RunHistory::fold($run->id, $plan)->freeze(), $plan);
-        }
+    }
 
-        return $shown;
+    /** @return list<array{revision: string, face: array<string, mixed>}> */
+    private static function inForce(Joint $joint): array
+    {
+        $states = Procedures::allInForce($joint->id, CarbonImmutable::now());
+        $options = Procedure::query()->findMany($states->pluck('procedure')->all())->pluck('option', 'id');
+
+        return array_values($states->map(fn (RevisionStatus $s): array => [
+            'revision' => $s->revision,
+            'face' => ['procedure' => $s->procedure, 'option' => $options[$s->procedure], 'letter' => $s->letter, 'at_bench' => $s->at_bench],
+        ])->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(string $revision): array
+    {
+        $line = Procedures::revision($revision)->tighteningLine();
+
+        return ['id' => $revision, 'letter' => StoredRevision::query()->findOrFail($revision)->letter, 'line' => $line->typeset(), 'rounds' => $line->rounds()];
+    }
+
+    private function named(string $person): ?string
+    {
+        return $this->people->get($person)?->displayName();
+    }
+
+    /** @return array<string, mixed> */
+    private function run(Run $run): array
+    {
+        $plan = Procedures::plan($run->plan_hash);
+
+        return ['id' => $run->id, 'person' => $this->named($run->person)] + self::progress(RunHistory::fold($run->id, $plan)->freeze(), $plan);
     }
 
     /** @return array<string, mixed> */
