@@ -2,10 +2,12 @@
 // With --check it writes nothing and fails when either differs from what it would write.
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import openapiTS, { astToString } from 'openapi-typescript';
+import ts from 'typescript';
 import { parse, stringify } from 'yaml';
 
 const BUNDLE = 'openapi/openapi.yaml';
 const TYPES = 'resources/js/api/types.ts';
+const FILE = ts.factory.createTypeReferenceNode('Blob');
 const HEAD = 'Made by bin/tekkal contract from openapi/<area>.yaml; edit those.';
 
 /** An area's file names another's schemas by file; in the bundle all stand in one. */
@@ -22,10 +24,11 @@ function merge(into, from, area, what) {
   }
 }
 
-/** What the client uses: the shapes of what goes over the wire. Nothing asks for the types of paths and operations. */
+/** What the client uses: the shapes of what goes over the wire, and which path asks for and answers with which. */
 async function types(bundle) {
-  const nodes = await openapiTS({ ...bundle, paths: {} }, { rootTypes: true, rootTypesNoSchemaPrefix: true });
-  const used = nodes.filter((node) => !['paths', 'webhooks', 'operations', '$defs'].includes(node.name?.text));
+  const transform = (schema) => (schema.format === 'binary' ? FILE : undefined);
+  const nodes = await openapiTS(bundle, { rootTypes: true, rootTypesNoSchemaPrefix: true, transform });
+  const used = nodes.filter((node) => !['webhooks', '$defs'].includes(node.name?.text));
   return `/* ${HEAD} */\n${astToString(used)}`;
 }
 

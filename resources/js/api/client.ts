@@ -1,4 +1,6 @@
+import createClient from 'openapi-fetch';
 import { Problem } from '@/lib/problem';
+import type { paths } from './types';
 
 /** A request without an answer by then counts as unanswered; whatever it was may be sent again with the same id. */
 const LONGEST_MS = 15_000;
@@ -35,58 +37,45 @@ async function toProblem(response: Response): Promise<Problem> {
   }
 }
 
-async function ask(method: 'GET' | 'POST', path: string, body?: unknown): Promise<Response> {
-  const form = body instanceof FormData;
+async function ask(request: Request): Promise<Response> {
+  request.headers.set('Accept', 'application/json');
+  if (isPoll()) request.headers.set('X-Poll', '1');
+  if (request.method === 'POST') request.headers.set('X-XSRF-TOKEN', csrfToken());
+  const form = request.headers.get('Content-Type')?.startsWith('multipart/') === true;
   try {
-    return await fetch(`/api/${path}`, {
-      method,
-      credentials: 'same-origin',
-      headers: {
-        Accept: 'application/json',
-        ...(isPoll() ? { 'X-Poll': '1' } : {}),
-        ...(method === 'POST' ? { 'X-XSRF-TOKEN': csrfToken() } : {}),
-        ...(method === 'POST' && !form ? { 'Content-Type': 'application/json' } : {}),
-      },
-      ...(method === 'POST' ? { body: form ? body : JSON.stringify(body ?? {}) } : {}),
-      signal: AbortSignal.timeout(form ? LONGEST_UPLOAD_MS : LONGEST_MS),
-    });
+    return await fetch(request, { signal: AbortSignal.timeout(form ? LONGEST_UPLOAD_MS : LONGEST_MS) });
   } catch {
     throw new Problem('offline', 'The server cannot be reached. What was typed is kept; it goes on when the connection is back.', 0);
   }
 }
 
 const STALE = 419;
+const BASE = `${location.origin}/api`;
 
-async function call(method: 'GET' | 'POST', path: string, body?: unknown): Promise<Response> {
-  let response = await ask(method, path, body);
+/** A refusal is thrown, as what the server says of it. */
+async function send(request: Request): Promise<Response> {
+  const again = request.clone();
+  let response = await ask(request);
   // A session that ended takes its token along. A bench must not hold readings back for that: it fetches a new one.
   if (response.status === STALE) {
-    await ask('GET', 'session');
-    response = await ask(method, path, body);
+    await ask(new Request(`${BASE}/session`));
+    response = await ask(again);
   }
   if (!response.ok) throw await toProblem(response);
   return response;
 }
 
-export async function get<T>(path: string): Promise<T> {
-  return (await (await call('GET', path)).json()) as T;
+/** The server, by its contract: which path takes and answers what is in types.ts. */
+export const api = createClient<paths>({ baseUrl: BASE, fetch: send });
+
+/** What the server answers: `await answerOf(api.GET('/builds'))`. Nothing, where the answer has no content. */
+export async function answerOf<T>(asked: Promise<{ data?: T }>): Promise<T> {
+  return (await asked).data as T;
 }
 
-export async function post<T = null>(path: string, body?: unknown): Promise<T> {
-  const response = await call('POST', path, body);
-  return (response.status === 204 ? null : await response.json()) as T;
-}
-
-/** Sends a file with what belongs to it. */
-export function upload<T = null>(path: string, file: File, fields: Record<string, string> = {}): Promise<T> {
+/** Sends a body as a form: a file with what belongs to it. */
+export function asForm(body: Record<string, Blob | string | undefined> = {}): FormData {
   const form = new FormData();
-  form.append('file', file);
-  for (const [name, value] of Object.entries(fields)) form.append(name, value);
-  return post<T>(path, form);
-}
-
-/** Has the run moved on since entry `since`? */
-export async function liveSeq(run: string, since: number): Promise<number | null> {
-  const response = await call('GET', `live?run=${run}&since=${String(since)}`);
-  return response.status === 204 ? null : ((await response.json()) as { last_seq: number }).last_seq;
+  for (const [name, value] of Object.entries(body)) if (value !== undefined) form.append(name, value);
+  return form;
 }

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { liveSeq } from './client';
+import { api } from './client';
 
 const LIVE_MS = 2_000;
 
@@ -13,9 +13,10 @@ export function useLive(run: string | null, since: number, queryKey: readonly un
     const timer = setInterval(() => {
       if (document.visibilityState !== 'visible') return;
       const shown = { queryKey: JSON.parse(key) as unknown[] };
-      liveSeq(run, since).then(
-        (last) => {
-          if (last !== null) void client.invalidateQueries(shown);
+      api.GET('/live', { params: { query: { run, since } } }).then(
+        // No content where nothing moved.
+        ({ data }) => {
+          if (data) void client.invalidateQueries(shown);
         },
         // A missed poll is made up for by the next one; whether anything answers at all, the query finds out and shows.
         () => client.refetchQueries(shown, { cancelRefetch: false }),

@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { get, post } from './client';
+import { answerOf, api } from './client';
 import type { Ability, Me, Session } from './types';
 
 export const SESSION = ['session'] as const;
 
 export function useSession() {
-  return useQuery({ queryKey: SESSION, queryFn: () => get<Session>('session'), staleTime: Infinity });
+  return useQuery({ queryKey: SESSION, queryFn: () => answerOf(api.GET('/session')), staleTime: Infinity });
 }
 
 /** The shop's time zone, by its name in the tz database: times are shown as they were there, wherever they are read. */
@@ -38,8 +38,13 @@ export function useSetSession(): (session: Session) => void {
   );
 }
 
+/** Badge and PIN; the sitting before ends at the bench's own count, and what it still holds stays its own. */
+export async function signInAtBench(given: { badge: string; pin: string }, lastSeq: () => Promise<number | null>): Promise<Session> {
+  return answerOf(api.POST('/session/bench', { body: { ...given, last_device_seq: await lastSeq() } }));
+}
+
 /** Signs out, telling the server what this device knows last. It can fail, and whoever walks away must see that. */
 export function useSignOut(facts: () => Promise<Record<string, unknown>> = () => Promise.resolve({})) {
   const setSession = useSetSession();
-  return useMutation({ mutationFn: async () => post<Session>('session/end', await facts()), onSuccess: setSession });
+  return useMutation({ mutationFn: async () => answerOf(api.POST('/session/end', { body: await facts() })), onSuccess: setSession });
 }

@@ -1,6 +1,1193 @@
 /* Made by bin/tekkal contract from openapi/<area>.yaml; edit those. */
+export interface paths {
+    "/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Builds one may see whose serial has this part */
+        get: operations["audit.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/audit/{build}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The one sheet of a build */
+        get: operations["audit.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/audit/readings/{entry}/dismiss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Dispose of a reading that was set aside or lies in the tray */
+        post: operations["audit.dismiss"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Has a run moved on since a screen last looked */
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/hook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The job cards on one's hook, and the runs others have open */
+        get: operations["bench.hook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Store what a bench saw. An authentic, readable observation is never refused */
+        post: operations["bench.observe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin the run of a job */
+        post: operations["bench.begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything the bench needs to show a run and walk on by itself */
+        get: operations["bench.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/take-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go on with a run here */
+        post: operations["bench.takeOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a tool for every step that controls what it measures */
+        post: operations["bench.takeTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/withdrawals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Withdraw a typed value as a typing error */
+        post: operations["bench.withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close a run that has every step done */
+        post: operations["bench.finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The newest builds one may see */
+        get: operations["builds.index"];
+        put?: never;
+        /** Open a build of a serial number */
+        post: operations["builds.open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the forms of this area offer to choose from */
+        get: operations["builds.choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One build with its joints */
+        get: operations["builds.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/assignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give a joint to an assembler; the revision in force is pinned */
+        post: operations["builds.give"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open to finished */
+        post: operations["builds.finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/ship": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Finished to shipped */
+        post: operations["builds.ship"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assignments/{assignment}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take back work that nobody has begun */
+        post: operations["assignments.takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every tool and what stands in its way today */
+        get: operations["tools.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything one may see that has this text */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/machine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the instance stands with sequencer, queue, disk, backup, verify and clock */
+        get: operations["machine.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Procedures, by place, narrowed */
+        get: operations["library.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/families": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Families with their joints and variants */
+        get: operations["library.families"];
+        put?: never;
+        /** A family, or more joints and variants for one */
+        post: operations["library.addFamily"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/procedures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A procedure for a joint and hardware option, with its draft */
+        post: operations["library.addProcedure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/procedures/{procedure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A procedure with its revisions */
+        get: operations["library.procedure"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two revisions */
+        get: operations["library.compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/conflicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where sources disagree, over all procedures */
+        get: operations["library.conflicts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The library in its open format */
+        get: operations["library.export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/drafts/{procedure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The draft of a procedure */
+        get: operations["library.draft"];
+        put?: never;
+        /** Saves a draft as it stands */
+        post: operations["library.saveDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/drafts/{procedure}/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a draft from the last revision */
+        post: operations["library.beginDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/drafts/{procedure}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Throws a draft away */
+        post: operations["library.discardDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/drafts/{procedure}/submit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hands a draft in for review */
+        post: operations["library.submit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the core says of a document; nothing is stored */
+        post: operations["library.look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A typed tightening line as stages */
+        post: operations["library.line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/map/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Positions from a few dimensions */
+        post: operations["library.layout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/map/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An order judged, or generated */
+        post: operations["library.order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/map/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Positions from a table */
+        post: operations["library.readCsv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One revision with its document */
+        get: operations["library.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}/builds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Builds made to it, judged by the one in force */
+        get: operations["library.builds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}/map.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The map as a table */
+        get: operations["library.csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}/job-card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The job card */
+        get: operations["library.jobCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs a revision */
+        post: operations["library.approve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sends a revision back to its author */
+        post: operations["library.return"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/revisions/{revision}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a revision out of use */
+        post: operations["library.withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The registers of sources and window standards */
+        get: operations["library.sources"];
+        put?: never;
+        /** Puts a source on record */
+        post: operations["library.keepSource"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/sources/{source}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The paper of a source, to be saved */
+        get: operations["library.paper"];
+        put?: never;
+        /** Keeps the paper of a source */
+        post: operations["library.keepPaper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks for a window standard */
+        post: operations["library.askStandard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/standards/{standard}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs a window standard */
+        post: operations["library.approveStandard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/permits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Deviation permits */
+        get: operations["library.permits"];
+        put?: never;
+        /** Asks for a deviation permit */
+        post: operations["library.askPermit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/permits/{permit}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs a deviation permit */
+        post: operations["library.approvePermit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/permits/{permit}/refuse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Refuses a deviation permit */
+        post: operations["library.refusePermit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/permits/{permit}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Withdraws a deviation permit */
+        post: operations["library.withdrawPermit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks at a file; nothing is written */
+        post: operations["library.lookAtImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/imports/{import}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An import and how far it has come */
+        get: operations["library.import"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/imports/{import}/write": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes what was looked at, all or nothing */
+        post: operations["library.writeImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/workbench/joint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a torque and an angle do to a joint */
+        post: operations["library.workbenchJoint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/workbench/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An angle trial */
+        post: operations["library.workbenchTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/workbench/pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fasteners paired by free length */
+        post: operations["library.workbenchPairing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in here, and at which bench */
+        get: operations["session.show"];
+        put?: never;
+        /** Sign in at a desk */
+        post: operations["session.desk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/session/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign in at an enrolled bench, or come back to one that locked itself; the sitting before ends, unless it is one's own */
+        post: operations["session.bench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/session/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign out; at a bench this ends the sitting */
+        post: operations["session.end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** People and benches, as the lead keeps them */
+        get: operations["people.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/unlock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Unlock a PIN after wrong tries */
+        post: operations["people.unlock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make this browser a bench */
+        post: operations["devices.enrol"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/devices/{device}/revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End the enrolment of a bench */
+        post: operations["devices.revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/notices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What one has been told and has not acknowledged */
+        get: operations["people.notices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/notices/{notice}/acknowledge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** I have read it */
+        post: operations["people.acknowledge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stand-ins/wrench/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One pull of a wrench that is not there */
+        post: operations["standIns.pull"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+}
 export interface components {
     schemas: {
+        /**
+         * @description Why a reading that was set aside needs nothing more
+         * @enum {string}
+         */
+        DismissReason: "sent_twice" | "not_this_joint" | "test_pull";
         /** @enum {string} */
         Answer: "yes" | "not_yet" | "in_doubt" | "no";
         Reply: {
@@ -210,7 +1397,7 @@ export interface components {
             range: string;
             kind_words: string;
             unit: {
-                code: string;
+                code: components["schemas"]["ToolUnit"];
                 symbol: string;
             };
             resolution: string;
@@ -251,7 +1438,7 @@ export interface components {
             low: string;
             high: string;
             units: {
-                code: string;
+                code: components["schemas"]["ToolUnit"];
                 factor: string;
             }[];
         };
@@ -1105,6 +2292,11 @@ export interface components {
             width: string;
             height: string;
         };
+        /**
+         * @description What a tool for torque or angle reads in
+         * @enum {string}
+         */
+        ToolUnit: "N.m" | "lbf.ft" | "lbf.in" | "kgf.m" | "deg" | "turn";
         MapPosition: {
             key: string;
             number: string;
@@ -1206,8 +2398,7 @@ export interface components {
             request_id?: string;
         };
         PullWanted: {
-            /** @enum {string} */
-            unit: "N.m" | "lbf.ft" | "lbf.in" | "kgf.m" | "deg" | "turn";
+            unit: components["schemas"]["ToolUnit"];
             low: string;
             high: string;
             resolution: string;
@@ -1238,6 +2429,7 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type DismissReason = components['schemas']['DismissReason'];
 export type Answer = components['schemas']['Answer'];
 export type Reply = components['schemas']['Reply'];
 export type ResultAttempt = components['schemas']['ResultAttempt'];
@@ -1315,6 +2507,7 @@ export type Notice = components['schemas']['Notice'];
 export type Notices = components['schemas']['Notices'];
 export type Written = components['schemas']['Written'];
 export type MapPart = components['schemas']['MapPart'];
+export type ToolUnit = components['schemas']['ToolUnit'];
 export type MapPosition = components['schemas']['MapPosition'];
 export type JointMapData = components['schemas']['JointMapData'];
 export type Group = components['schemas']['Group'];
@@ -1330,3 +2523,2155 @@ export type Problem = components['schemas']['Problem'];
 export type PullWanted = components['schemas']['PullWanted'];
 export type Pull = components['schemas']['Pull'];
 export type ResponseProblem = components['responses']['Problem'];
+export interface operations {
+    "audit.index": {
+        parameters: {
+            query?: {
+                serial?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Builds one may see whose serial has this part */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AuditList"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "audit.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The one sheet of a build */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "audit.dismiss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    reason: components["schemas"]["DismissReason"];
+                    text?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Dispose of a reading that was set aside or lies in the tray */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    live: {
+        parameters: {
+            query: {
+                run: string;
+                since: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Has a run moved on since a screen last looked */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moved"];
+                };
+            };
+            /** @description Nothing new */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.hook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The job cards on one's hook */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HookData"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.observe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Batch"];
+            };
+        };
+        responses: {
+            /** @description Store what a bench saw. An authentic */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outcomes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & {
+                    assignment: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Begin the run of a job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everything the bench needs to show a run and walk on by itself */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.takeOver": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"];
+            };
+        };
+        responses: {
+            /** @description Go on with a run here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.takeTool": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & {
+                    /** @enum {string} */
+                    quantity: "torque" | "angle";
+                    tool: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Take a tool for every step that controls what it measures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & {
+                    /** Format: uuid */
+                    reading: string;
+                    /** @enum {string} */
+                    reason: "wrong_key" | "wrong_bolt" | "misread_scale";
+                    text?: string | null;
+                    second_badge?: string | null;
+                    second_pin?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Withdraw a typed value as a typing error */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"];
+            };
+        };
+        responses: {
+            /** @description Close a run that has every step done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.index": {
+        parameters: {
+            query?: {
+                state?: "open" | "finished" | "shipped";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest builds one may see */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Builds"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    serial: string;
+                    customer: string;
+                    next_build?: boolean;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Open a build of a serial number */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the forms of this area offer to choose from */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildChoices"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One build with its joints */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Build"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.give": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    joint: string;
+                    person: string;
+                    /** @description The hardware option that is fitted */
+                    procedure?: string | null;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Give a joint to an assembler; the revision in force is pinned */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open to finished */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.ship": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Finished to shipped */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "assignments.takeBack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Take back work that nobody has begun */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every tool and what stands in its way today */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tools"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    find: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everything one may see that has this text */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundList"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "machine.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How the instance stands with sequencer, queue, disk, backup, verify and clock */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineState"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.index": {
+        parameters: {
+            query?: {
+                find?: string;
+                family?: string;
+                state?: string;
+                page?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Procedures, by place, narrowed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcedureListing"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.families": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Families with their joints and variants */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        families: components["schemas"]["LibraryFamily"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.addFamily": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    code: string;
+                    name: string;
+                    description?: string | null;
+                    joints?: string[];
+                    variants?: {
+                        name: string;
+                        serials_from?: string | null;
+                        serials_to?: string | null;
+                        years_from?: string | null;
+                        years_to?: string | null;
+                        note?: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description A family, or more joints and variants for one */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.addProcedure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    joint: string;
+                    option: string;
+                    copy_of?: string | null;
+                    variant?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description A procedure for a joint and hardware option, with its draft */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.procedure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                procedure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A procedure with its revisions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcedureSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.compare": {
+        parameters: {
+            query?: {
+                old?: string;
+                new?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What differs between two revisions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        old: string;
+                        new: string;
+                        changes: components["schemas"]["Change"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.conflicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where sources disagree, over all procedures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        conflicts: components["schemas"]["ConflictRow"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.export": {
+        parameters: {
+            query?: {
+                family?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The library in its open format */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @constant */
+                        format: "tekkal.library/1";
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                procedure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The draft of a procedure */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.saveDraft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                procedure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    document: {
+                        [key: string]: unknown;
+                    };
+                    answers: {
+                        [key: string]: unknown;
+                    } | unknown[];
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Saves a draft as it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        version: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.beginDraft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                procedure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Begins a draft from the last revision */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        version: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.discardDraft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                procedure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Throws a draft away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.submit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                procedure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Hands a draft in for review */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    document: {
+                        [key: string]: unknown;
+                    };
+                    against?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description What the core says of a document; nothing is stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftAssessment"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    line: string;
+                    groups: {
+                        [key: string]: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description A typed tightening line as stages */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        stages: {
+                            [key: string]: unknown;
+                        }[];
+                        checks: {
+                            [key: string]: unknown;
+                        }[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    /** @enum {string} */
+                    pattern: "rows" | "circle" | "pairs";
+                    count: number | string | null;
+                    rows?: number | string | null;
+                    staggered?: boolean | null;
+                    pitch?: number | string | null;
+                    apart?: number | string | null;
+                    diameter?: number | string | null;
+                    from?: number | string | null;
+                    x: number | string | null;
+                    y: number | string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Positions from a few dimensions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        points: {
+                            x: string;
+                            y: string;
+                        }[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    positions: {
+                        key: string;
+                        x: string;
+                        y: string;
+                    }[];
+                    order: string[];
+                    pattern?: string | null;
+                    reversed?: boolean | null;
+                };
+            };
+        };
+        responses: {
+            /** @description An order judged, or generated */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgedOrder"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.readCsv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    csv: string;
+                    groups: string[];
+                    parts: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Positions from a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        positions: components["schemas"]["MapPosition"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One revision with its document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.builds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Builds made to it, judged by the one in force */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        by: {
+                            /** Format: uuid */
+                            id: string;
+                            letter: string;
+                        } | null;
+                        builds: components["schemas"]["MadeToBuild"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The map as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.jobCard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The job card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    password: string;
+                    document_hash: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signs a revision */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Sends a revision back to its author */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                revision: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    reason: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Takes a revision out of use */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The registers of sources and window standards */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sources: components["schemas"]["Source"][];
+                        standards: components["schemas"]["Standard"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.keepSource": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    code: string;
+                    kind: string;
+                    title: string;
+                    edition: string;
+                    date: string;
+                    kept?: string | null;
+                    superseded_by?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Puts a source on record */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The paper of a source, to be saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                    "image/png": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.keepPaper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                };
+            };
+        };
+        responses: {
+            /** @description Keeps the paper of a source */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.askStandard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    code: string;
+                    quantity: string;
+                    tool?: string | null;
+                    risk_class?: string | null;
+                    tolerance: string;
+                    source: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Asks for a window standard */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.approveStandard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signs a window standard */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.permits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deviation permits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        permits: components["schemas"]["Permit"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.askPermit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    procedure: string;
+                    stage?: string | null;
+                    departure: string;
+                    reason: string;
+                    customer_reference?: string | null;
+                    quantity?: number | string | null;
+                    serials?: string | null;
+                    valid_from: string;
+                    valid_until?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Asks for a deviation permit */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.approvePermit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                permit: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signs a deviation permit */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.refusePermit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                permit: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Refuses a deviation permit */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.withdrawPermit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                permit: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Withdraws a deviation permit */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.lookAtImport": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                    only?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Looks at a file; nothing is written */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description An import and how far it has come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.writeImport": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Writes what was looked at, all or nothing */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.workbenchJoint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    thread: string | null;
+                    strength?: string | null;
+                    condition?: string | null;
+                    bearing?: string | null;
+                    hole?: string | null;
+                    grip?: string | null;
+                    shank_length?: string | null;
+                    shank_diameter?: string | null;
+                    members?: string | null;
+                    head?: string | null;
+                    torque?: string | null;
+                    angle?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description What a torque and an angle do to a joint */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JointEstimate"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.workbenchTrial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    pulls: {
+                        angle: number | string | null;
+                        stretch: number | string | null;
+                    }[];
+                    low: number | string | null;
+                    high: number | string | null;
+                    graduation: number | string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description An angle trial */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AngleTrial"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.workbenchPairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    lengths: {
+                        name: string;
+                        length: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Fasteners paired by free length */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairingSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "session.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who is signed in here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "session.desk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Sign in at a desk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "session.bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    badge: string;
+                    pin: string;
+                    /** @description the last number that the bench gave */
+                    last_device_seq?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Sign in at an enrolled bench, or come back to one that locked itself; the sitting before ends, unless it is one's own */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "session.end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    last_device_seq?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Sign out; at a bench this ends the sitting */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description People and benches */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleAndBenches"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.unlock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Unlock a PIN after wrong tries */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "devices.enrol": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Make this browser a bench */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "devices.revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description End the enrolment of a bench */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.notices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What one has been told and has not acknowledged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Notices"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.acknowledge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                notice: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description I have read it */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "standIns.pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PullWanted"];
+            };
+        };
+        responses: {
+            /** @description One pull of a wrench that is not there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pull"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+}

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
-import { get } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useMay, useMe, useSession, useSignOut, useZone } from '@/api/session';
-import type { Ability, Found } from '@/api/types';
+import type { Ability } from '@/api/types';
 import { Notices } from '@/areas/people';
 import { ScanField } from '@/ui/ScanField';
 import { SignOut } from '@/ui/SignOut';
@@ -84,7 +84,7 @@ function Find() {
   const q = text.trim();
   const found = useQuery({
     queryKey: ['find', q],
-    queryFn: () => get<{ found: Found[] }>(`find?q=${encodeURIComponent(q)}`),
+    queryFn: () => answerOf(api.GET('/find', { params: { query: { q } } })),
     enabled: q.length >= 2 && q.length <= 60,
   });
   return (

@@ -1,14 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '@/api/client';
 import { useMay, useZone } from '@/api/session';
-import type { AsideLine } from '@/api/types';
+import type { AsideLine, DismissReason } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
+import { useDismiss } from './queries';
 
-const REASONS = [
+const REASONS: { value: DismissReason; text: string }[] = [
   { value: 'sent_twice', text: 'It was sent twice' },
   { value: 'not_this_joint', text: 'It belongs to no step here' },
   { value: 'test_pull', text: 'It was a test pull' },
@@ -73,14 +72,7 @@ export function AsideTable({ lines }: { lines: AsideLine[] }) {
 }
 
 function DismissPanel({ line, onClose }: { line: AsideLine; onClose: () => void }) {
-  const client = useQueryClient();
-  const dismiss = useMutation({
-    mutationFn: (reason: string) => post(`audit/readings/${line.entry}/dismiss`, { reason }),
-    onSuccess: async () => {
-      onClose();
-      await client.invalidateQueries({ queryKey: ['audit'] });
-    },
-  });
+  const dismiss = useDismiss(line.entry, onClose);
   return (
     <Panel
       title={`Dismiss ${line.value ?? 'what could not be read'}`}

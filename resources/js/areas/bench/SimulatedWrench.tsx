@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 
@@ -18,17 +18,21 @@ export function SimulatedWrench({ sheet, step, tool, onPull }: Props) {
   const by = offers.find((o) => o.code === code) ?? tool;
   const line = sheet.walk_sheet.find((l) => l.step === step.id);
   const pull = useMutation({
-    mutationFn: (manner: string) => {
+    mutationFn: (manner: (typeof MANNERS)[number]['value']) => {
       const factor = Number(line?.units.find((u) => u.code === by.unit.code)?.factor ?? '1');
       const own = (base: string | undefined) => (Number(base ?? '0') / factor).toFixed(6);
-      return post<{ value: string }>('stand-ins/wrench/pull', {
-        unit: by.unit.code,
-        low: own(line?.low),
-        high: own(line?.high),
-        resolution: by.resolution,
-        manner,
-        seed: `${step.id}-${String(Date.now())}`,
-      });
+      return answerOf(
+        api.POST('/stand-ins/wrench/pull', {
+          body: {
+            unit: by.unit.code,
+            low: own(line?.low),
+            high: own(line?.high),
+            resolution: by.resolution,
+            manner,
+            seed: `${step.id}-${String(Date.now())}`,
+          },
+        }),
+      );
     },
     onSuccess: ({ value }) => {
       onPull(value, by);

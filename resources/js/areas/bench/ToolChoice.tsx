@@ -3,6 +3,7 @@ import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { BigKey } from './BigKey';
 import { RoundLine } from './RoundLine';
+import { takeTool } from './queries';
 import type { Bench } from './useRun';
 
 type Props = { bench: Bench; sheet: RunSheet; step: RunStep; onDone?: () => void };
@@ -13,7 +14,7 @@ export function ToolChoice({ bench, sheet, step, onDone }: Props) {
   const [scan, setScan] = useState('');
   const { command } = bench;
   const take = (tool: ToolOffer) => {
-    command.mutate({ path: 'tools', body: { quantity: step.quantity, tool: tool.id } }, { onSuccess: () => onDone?.() });
+    command.mutate(takeTool(step.quantity, tool.id), { onSuccess: () => onDone?.() });
   };
   const onScan = () => {
     const tool = offers.find((o) => o.code.toLowerCase() === scan.replace(/^@T/, '').toLowerCase());

@@ -6,6 +6,7 @@ import { JointMap } from '@/ui/JointMap';
 import { BigKey } from './BigKey';
 import { marksHere } from './marks';
 import { usePadKeys } from './usePadKeys';
+import { finishRun, takeOver } from './queries';
 import type { Bench } from './useRun';
 
 const QUIET_MS = 900;
@@ -14,10 +15,10 @@ type Props = { bench: Bench; sheet: RunSheet };
 
 /** The run is open at another bench or in other hands. */
 export function HeldElsewhere({ bench, sheet }: Props) {
-  const takeOver = () => {
-    bench.command.mutate({ path: 'take-over' });
+  const onTakeOver = () => {
+    bench.command.mutate(takeOver);
   };
-  usePadKeys({ Enter: bench.command.isPending ? undefined : takeOver }, QUIET_MS);
+  usePadKeys({ Enter: bench.command.isPending ? undefined : onTakeOver }, QUIET_MS);
   const done = sheet.steps.filter((s) => s.status === 'done').length;
   return (
     <Point
@@ -29,7 +30,7 @@ export function HeldElsewhere({ bench, sheet }: Props) {
       <p className="text-2xl">
         {done} of {sheet.steps.length} steps are done; the metal must show these marks. Look before you go on.
       </p>
-      <BigKey look="main" cap="Enter" className="mt-8" disabled={bench.command.isPending} onClick={takeOver}>
+      <BigKey look="main" cap="Enter" className="mt-8" disabled={bench.command.isPending} onClick={onTakeOver}>
         Go on here
       </BigKey>
     </Point>
@@ -39,7 +40,7 @@ export function HeldElsewhere({ bench, sheet }: Props) {
 /** Every step is done: one look round the marks, then the run is finished. */
 export function AllDone({ bench, sheet }: Props) {
   const finish = () => {
-    bench.command.mutate({ path: 'finish' });
+    bench.command.mutate(finishRun);
   };
   usePadKeys({ Enter: bench.command.isPending ? undefined : finish }, QUIET_MS);
   return (

@@ -3,9 +3,10 @@ import { sentenceOf } from '@/lib/problem';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
 import { BigKey } from './BigKey';
+import { type Withdrawal, withdrawReading } from './queries';
 import type { Bench } from './useRun';
 
-const REASONS = [
+const REASONS: { value: Withdrawal['reason']; text: string }[] = [
   { value: 'wrong_key', text: 'Wrong key' },
   { value: 'misread_scale', text: 'Misread the scale' },
   { value: 'wrong_bolt', text: 'It was another bolt' },
@@ -18,16 +19,13 @@ export function WithdrawPanel({ bench, name, reading, outOfWindow, onClose }: Pr
   const [badge, setBadge] = useState('');
   const [pin, setPin] = useState('');
   const { command } = bench;
-  const withdraw = (reason: string) => {
-    command.mutate(
-      { path: 'withdrawals', body: { reading, reason, ...(outOfWindow ? { second_badge: badge.replace(/^@B/, ''), second_pin: pin } : {}) } },
-      {
-        onSuccess: onClose,
-        onError: () => {
-          setPin('');
-        },
+  const withdraw = (reason: Withdrawal['reason']) => {
+    command.mutate(withdrawReading({ reading, reason, ...(outOfWindow ? { second_badge: badge.replace(/^@B/, ''), second_pin: pin } : {}) }), {
+      onSuccess: onClose,
+      onError: () => {
+        setPin('');
       },
-    );
+    });
   };
   const close = () => {
     command.reset();

@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { post } from '@/api/client';
-import type { Outcome } from '@/api/types';
+import { answerOf, api } from '@/api/client';
+import type { Command, Outcome } from '@/api/types';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { renumber } from '@/lib/renumber';
 
@@ -145,13 +145,13 @@ export class Outbox {
   }
 
   /** Sends a command after everything that waits. It may be refused, and then uses up no number. */
-  async command<T>(path: string, body: Record<string, unknown>): Promise<T> {
+  async command<T>(send: (stamp: Command) => Promise<T>, baseSeq = 0): Promise<T> {
     await this.flush();
     if (this.state.waiting.length > 0) throw new Problem('offline', this.state.trouble ?? 'Readings are still waiting to be sent. Try again in a moment.', 0);
     return this.numbering(async () => {
-      const sent = { id: crypto.randomUUID(), base_seq: 0, device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()), ...body };
+      const stamp = { id: crypto.randomUUID(), base_seq: baseSeq, device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()) };
       const attempt = async (seq: number): Promise<T> => {
-        const answer = await post<T>(path, { ...sent, device_seq: seq });
+        const answer = await send({ ...stamp, device_seq: seq });
         await this.db.put('meta', seq + 1, 'next');
         return answer;
       };
@@ -186,7 +186,7 @@ export class Outbox {
     const batch = this.saved.slice(0, BATCH);
     if (batch.length === 0) return false;
     try {
-      const { outcomes } = await post<{ outcomes: Outcome[] }>('bench/observations', { sent_at: new Date().toISOString(), observations: batch });
+      const { outcomes } = await answerOf(api.POST('/bench/observations', { body: { sent_at: new Date().toISOString(), observations: batch } }));
       await this.acknowledge(batch, outcomes);
     } catch (error) {
       const bad = unreadIn(error, batch);

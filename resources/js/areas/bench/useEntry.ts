@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { type Slip, suspectedSlip } from '@/lib/slips';
+import { takeTool } from './queries';
 import { type Bench, useObserve } from './useRun';
 
 const PLAIN = /^\d{1,5}(?:\.\d{1,4})?$/;
@@ -35,14 +36,11 @@ export function useEntry(bench: Bench, sheet: RunSheet, step: RunStep, tool: Too
     const scannedTool = sheet.tools[step.quantity].offers.find((o) => `@T${o.code}` === code);
     if (!scannedTool) setNote(`${code.slice(2)} was scanned; it is no ${step.quantity === 'torque' ? 'torque wrench' : 'angle gauge'} of the crib.`);
     else
-      bench.command.mutate(
-        { path: 'tools', body: { quantity: step.quantity, tool: scannedTool.id } },
-        {
-          onError: (error) => {
-            setNote(sentenceOf(error));
-          },
+      bench.command.mutate(takeTool(step.quantity, scannedTool.id), {
+        onError: (error) => {
+          setNote(sentenceOf(error));
         },
-      );
+      });
   };
   const take = () => {
     if (!tool || !line) return;

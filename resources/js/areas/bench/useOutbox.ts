@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import { get } from '@/api/client';
-import type { Session } from '@/api/types';
+import { answerOf, api } from '@/api/client';
 import { Outbox, type OutboxState } from './outbox';
 
 const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null, unread: false };
@@ -16,7 +15,7 @@ export function useOutbox(): { outbox: Outbox | null; state: OutboxState; ready:
     structuralSharing: false,
     queryFn: async () => {
       // The count must be the server's of now, not the one cached at sign-in.
-      const { device } = await get<Session>('session');
+      const { device } = await answerOf(api.GET('/session'));
       if (!device) throw new Error('not an enrolled bench');
       const known = opened.get(device.id) ?? Outbox.open(device.id, device.next_device_seq);
       opened.set(device.id, known);

@@ -1,19 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { get } from '@/api/client';
 import { useMe } from '@/api/session';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { type RunView, runView, unknownTo } from '@/lib/run-view';
 import { judge } from '@/lib/straight-path';
 import { isOfRun } from './outbox';
+import { RUN, type RunCommand, useSheet } from './queries';
 import { useOutbox } from './useOutbox';
-
-const RUN = (id: string) => ['bench', 'run', id] as const;
 
 /** A run as this bench sees it: the server's sheet walked on by what is still on its way, and what can be done to it. */
 export function useRun(id: string) {
   const client = useQueryClient();
-  const query = useQuery({ queryKey: RUN(id), queryFn: () => get<RunSheet>(`bench/runs/${id}`) });
+  const query = useSheet(id);
   const { outbox, state, ready } = useOutbox();
   const sheet = query.data;
 
@@ -32,8 +30,7 @@ export function useRun(id: string) {
   }, [newest, lastSeq, client, id]);
 
   const command = useMutation({
-    mutationFn: async ({ path, body = {} }: { path: string; body?: Record<string, unknown> }) =>
-      (await ready()).command<RunSheet>(`bench/runs/${id}/${path}`, { ...body, base_seq: lastSeq }),
+    mutationFn: async (send: RunCommand) => (await ready()).command((stamp) => send(stamp, id), lastSeq),
     onSuccess: async (next) => {
       // A sheet still on its way was made before this one; coming after it, it would take back what the command did.
       await client.cancelQueries({ queryKey: RUN(id) });

@@ -1,11 +1,10 @@
 import { type SyntheticEvent, useState } from 'react';
-import { post } from '@/api/client';
 import type { Build, JointOnStand } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { useBuildCommand, useChoices } from './queries';
+import { giveJob, useBuildCommand, useChoices } from './queries';
 
 /** Hangs a joint's job card on somebody's hook. The revision in force is pinned by that. */
 export function GivePanel({ build, joint, onClose }: { build: Build; joint: JointOnStand; onClose: () => void }) {
@@ -14,9 +13,7 @@ export function GivePanel({ build, joint, onClose }: { build: Build; joint: Join
   const options = joint.options.filter((o) => o.at_bench);
   const [procedure, setProcedure] = useState(options.length === 1 ? (options[0]?.procedure ?? '') : '');
   const [person, setPerson] = useState('');
-  const give = useBuildCommand(() =>
-    post(`builds/${build.id}/assignments`, { id: commandId, joint: joint.id, person, procedure: procedure === '' ? null : procedure }),
-  );
+  const give = useBuildCommand(() => giveJob(build.id, { id: commandId, joint: joint.id, person, procedure: procedure === '' ? null : procedure }));
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     give.mutate(undefined, { onSuccess: onClose });

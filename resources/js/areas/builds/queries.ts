@@ -1,20 +1,24 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { get, post } from '@/api/client';
-import type { Build, BuildChoices, BuildState } from '@/api/types';
+import { answerOf, api } from '@/api/client';
+import type { BuildState } from '@/api/types';
 
 export const BUILDS = ['builds'] as const;
 const BOARD_MS = 15_000;
 
 export function useBuilds() {
-  return useQuery({ queryKey: [...BUILDS, 'all'], queryFn: () => get<{ builds: Build[]; shown_at_most: number }>('builds'), refetchInterval: BOARD_MS });
+  return useQuery({ queryKey: [...BUILDS, 'all'], queryFn: () => answerOf(api.GET('/builds')), refetchInterval: BOARD_MS });
 }
 
 export function useBuild(id: string) {
-  return useQuery({ queryKey: [...BUILDS, id], queryFn: () => get<Build>(`builds/${id}`), refetchInterval: BOARD_MS });
+  return useQuery({
+    queryKey: [...BUILDS, id],
+    queryFn: () => answerOf(api.GET('/builds/{build}', { params: { path: { build: id } } })),
+    refetchInterval: BOARD_MS,
+  });
 }
 
 export function useChoices(enabled: boolean) {
-  return useQuery({ queryKey: [...BUILDS, 'choices'], queryFn: () => get<BuildChoices>('builds/choices'), enabled, staleTime: 60_000 });
+  return useQuery({ queryKey: [...BUILDS, 'choices'], queryFn: () => answerOf(api.GET('/builds/choices')), enabled, staleTime: 60_000 });
 }
 
 /** A command on builds; whatever comes of it, the lists are fetched again. */
@@ -24,7 +28,23 @@ export function useBuildCommand<T>(command: (input: T) => Promise<unknown>) {
 }
 
 export function openBuild(input: { id: string; serial: string; customer: string; next_build: boolean }) {
-  return post<{ id: string }>('builds', input);
+  return answerOf(api.POST('/builds', { body: input }));
+}
+
+export function giveJob(build: string, job: { id: string; joint: string; person: string; procedure: string | null }) {
+  return answerOf(api.POST('/builds/{build}/assignments', { params: { path: { build } }, body: job }));
+}
+
+export function takeBackJob(assignment: string) {
+  return answerOf(api.POST('/assignments/{assignment}/take-back', { params: { path: { assignment } } }));
+}
+
+export function finishBuild(build: string) {
+  return answerOf(api.POST('/builds/{build}/finish', { params: { path: { build } } }));
+}
+
+export function shipBuild(build: string) {
+  return answerOf(api.POST('/builds/{build}/ship', { params: { path: { build } } }));
 }
 
 export const STATE_WORDS: Record<BuildState, string> = { open: 'open', finished: 'finished', shipped: 'shipped' };

@@ -1,4 +1,4 @@
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { LibraryFamily } from '@/api/types';
 import { Field } from '@/ui/Field';
 import { TextArea } from '@/ui/TextArea';
@@ -18,7 +18,7 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
       note="The code is what the family’s serials begin with. A code that is there gets the joints and the variant added."
       verb={known ? 'Add to the family' : 'Add the family'}
       onClose={onClose}
-      command={() => post('library/families', body(form, known))}
+      command={() => answerOf(api.POST('/library/families', { body: body(form, known) }))}
     >
       <div className="grid grid-cols-[7rem_1fr] gap-3">
         <Field label="Code" {...bind('code')} placeholder="TN3" />

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { LibraryFamily } from '@/api/types';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -28,7 +28,9 @@ export function NewProcedurePanel({ families, onClose, copyOf }: Props) {
       verb={copyOf ? 'Copy' : 'Begin'}
       onClose={onClose}
       command={() =>
-        post<{ id: string }>('library/procedures', { joint, option: option.trim(), copy_of: copyOf?.id ?? null, variant: variant === 'all' ? null : variant })
+        answerOf(
+          api.POST('/library/procedures', { body: { joint, option: option.trim(), copy_of: copyOf?.id ?? null, variant: variant === 'all' ? null : variant } }),
+        )
       }
       onDone={({ id }) => void navigate(`/library/drafts/${id}`)}
     >

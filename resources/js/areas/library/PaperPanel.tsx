@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { upload } from '@/api/client';
+import { answerOf, api, asForm } from '@/api/client';
 import type { Source } from '@/api/types';
 import { Problem } from '@/lib/problem';
 import { FileField } from '@/ui/FileField';
@@ -16,7 +16,7 @@ export function PaperPanel({ source, onClose }: { source: Source; onClose: () =>
       onClose={onClose}
       command={() => {
         if (!file) return Promise.reject(new Problem('bad-value', 'Choose a PDF or a picture first.', 0));
-        return upload(`library/sources/${source.id}/paper`, file);
+        return answerOf(api.POST('/library/sources/{source}/paper', { params: { path: { source: source.id } }, body: { file }, bodySerializer: asForm }));
       }}
     >
       <FileField label="PDF, PNG or JPEG, at most 20 MB" accept=".pdf,.png,.jpg,.jpeg" onChoose={setFile} />

@@ -1,4 +1,4 @@
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { TextArea } from '@/ui/TextArea';
@@ -37,7 +37,7 @@ export function PermitPanel({ onClose }: { onClose: () => void }) {
       note="Somebody else signs it. It ends by itself at the first of its limits."
       verb="Ask for it"
       onClose={onClose}
-      command={() => post('library/permits', body())}
+      command={() => answerOf(api.POST('/library/permits', { body: body() }))}
     >
       <ProcedureChoice
         label="Procedure"

@@ -9,7 +9,7 @@ type Props = { label: string; state: 'approved' | 'draft'; value: string; onChan
 /** One procedure of however many: narrowed by words first, then chosen. */
 export function ProcedureChoice({ label, state, value, onChange, placeholder }: Props) {
   const [find, setFind] = useState('');
-  const listing = useProcedureList(new URLSearchParams({ state, ...(find.trim() === '' ? {} : { find: find.trim() }) }).toString()).data;
+  const listing = useProcedureList({ state, find: find.trim() || undefined }).data;
   const rows = listing?.procedures ?? [];
   const more = (listing?.total ?? 0) - rows.length;
   return (

@@ -1,4 +1,4 @@
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { Source } from '@/api/types';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -23,7 +23,7 @@ export function SourcePanel({ source, onClose }: { source: Source | null; onClos
       note={source ? 'A new edition is a new source: put it on record and name it below.' : 'As printed. Procedures cite it by its code.'}
       verb={source ? 'Keep the change' : 'Put it on record'}
       onClose={onClose}
-      command={() => post('library/sources', { ...form, kept: form.kept || null, superseded_by: form.superseded_by || null })}
+      command={() => answerOf(api.POST('/library/sources', { body: { ...form, kept: form.kept || null, superseded_by: form.superseded_by || null } }))}
     >
       <div className="grid grid-cols-[8rem_1fr] gap-3">
         <Field label="Code" {...bind('code')} disabled={source !== null} placeholder="S-014" />

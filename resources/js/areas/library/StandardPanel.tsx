@@ -1,4 +1,4 @@
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { Source } from '@/api/types';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -15,7 +15,9 @@ export function StandardPanel({ sources, onClose }: { sources: Source[]; onClose
       note="It holds once somebody else has signed it."
       verb="Ask for it"
       onClose={onClose}
-      command={() => post('library/standards', { ...form, tool: form.tool || null, risk_class: form.risk_class === 'any' ? null : form.risk_class })}
+      command={() =>
+        answerOf(api.POST('/library/standards', { body: { ...form, tool: form.tool || null, risk_class: form.risk_class === 'any' ? null : form.risk_class } }))
+      }
     >
       <div className="grid grid-cols-[8rem_1fr] gap-3">
         <Field label="Code" {...bind('code')} placeholder="FW-03-T" />

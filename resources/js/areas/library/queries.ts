@@ -1,21 +1,25 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { get } from '@/api/client';
-import type { Change, ConflictRow, LibraryFamily, MadeToBuild, Permit, ProcedureListing, ProcedureSheet, RevisionSheet, Source, Standard } from '@/api/types';
+import { answerOf, api } from '@/api/client';
+import type { MadeToBuild } from '@/api/types';
 
 export const LIBRARY = ['library'] as const;
 
-export function useProcedureList(asked: string) {
-  return useQuery({ queryKey: [...LIBRARY, 'list', asked], queryFn: () => get<ProcedureListing>(`library?${asked}`), placeholderData: keepPreviousData });
+export function useProcedureList(asked: { find?: string; family?: string; state?: string; page?: string }) {
+  return useQuery({
+    queryKey: [...LIBRARY, 'list', asked],
+    queryFn: () => answerOf(api.GET('/library', { params: { query: asked } })),
+    placeholderData: keepPreviousData,
+  });
 }
 
 export function useFamilies() {
-  return useQuery({ queryKey: [...LIBRARY, 'families'], queryFn: () => get<{ families: LibraryFamily[] }>('library/families') });
+  return useQuery({ queryKey: [...LIBRARY, 'families'], queryFn: () => answerOf(api.GET('/library/families')) });
 }
 
 export function useProcedure(id: string | undefined) {
   return useQuery({
     queryKey: [...LIBRARY, 'procedure', id],
-    queryFn: () => get<ProcedureSheet>(`library/procedures/${id ?? ''}`),
+    queryFn: () => answerOf(api.GET('/library/procedures/{procedure}', { params: { path: { procedure: id ?? '' } } })),
     enabled: id !== undefined,
   });
 }
@@ -23,31 +27,37 @@ export function useProcedure(id: string | undefined) {
 export function useRevision(id: string | undefined) {
   return useQuery({
     queryKey: [...LIBRARY, 'revision', id],
-    queryFn: () => get<RevisionSheet>(`library/revisions/${id ?? ''}`),
+    queryFn: () => answerOf(api.GET('/library/revisions/{revision}', { params: { path: { revision: id ?? '' } } })),
     enabled: id !== undefined,
   });
 }
 
 export function useChanges(old: string, now: string) {
-  return useQuery({ queryKey: [...LIBRARY, 'changes', old, now], queryFn: () => get<{ changes: Change[] }>(`library/compare?old=${old}&new=${now}`) });
+  return useQuery({
+    queryKey: [...LIBRARY, 'changes', old, now],
+    queryFn: () => answerOf(api.GET('/library/compare', { params: { query: { old, new: now } } })),
+  });
 }
 
 export type MadeTo = { by: { id: string; letter: string } | null; builds: MadeToBuild[] };
 
 export function useMadeTo(id: string) {
-  return useQuery({ queryKey: [...LIBRARY, 'made-to', id], queryFn: () => get<MadeTo>(`library/revisions/${id}/builds`) });
+  return useQuery({
+    queryKey: [...LIBRARY, 'made-to', id],
+    queryFn: () => answerOf(api.GET('/library/revisions/{revision}/builds', { params: { path: { revision: id } } })),
+  });
 }
 
 export function useSources() {
-  return useQuery({ queryKey: [...LIBRARY, 'sources'], queryFn: () => get<{ sources: Source[]; standards: Standard[] }>('library/sources') });
+  return useQuery({ queryKey: [...LIBRARY, 'sources'], queryFn: () => answerOf(api.GET('/library/sources')) });
 }
 
 export function useConflicts() {
-  return useQuery({ queryKey: [...LIBRARY, 'conflicts'], queryFn: () => get<{ conflicts: ConflictRow[] }>('library/conflicts') });
+  return useQuery({ queryKey: [...LIBRARY, 'conflicts'], queryFn: () => answerOf(api.GET('/library/conflicts')) });
 }
 
 export function usePermits() {
-  return useQuery({ queryKey: [...LIBRARY, 'permits'], queryFn: () => get<{ permits: Permit[] }>('library/permits') });
+  return useQuery({ queryKey: [...LIBRARY, 'permits'], queryFn: () => answerOf(api.GET('/library/permits')) });
 }
 
 /** A command on the library; whatever comes of it, what is shown of the library is fetched again. */

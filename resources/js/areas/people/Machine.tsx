@@ -1,13 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
-import { get } from '@/api/client';
-import type { MachineState } from '@/api/types';
 import { Loaded } from '@/ui/states';
-
-const AGAIN_MS = 30_000;
+import { useMachine } from './queries';
 
 /** How the instance itself stands: what may be wrong although everything runs, and what wants looking after. */
 export function Machine() {
-  const query = useQuery({ queryKey: ['machine'], queryFn: () => get<MachineState>('machine'), refetchInterval: AGAIN_MS });
+  const query = useMachine();
   return (
     <section aria-label="This server" className="lg:col-span-2">
       <h2 className="text-2xl">This server</h2>

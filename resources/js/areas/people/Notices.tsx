@@ -1,22 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { get, post } from '@/api/client';
 import { useZone } from '@/api/session';
-import type { Notices as Told } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
-
-const NOTICES_MS = 60_000;
+import { useAcknowledge, useNotices } from './queries';
 
 /** Bulletins that one has not acknowledged yet. They stay until one has. */
 export function Notices({ big = false }: { big?: boolean }) {
-  const client = useQueryClient();
   const zone = useZone();
-  const told = useQuery({ queryKey: ['notices'], queryFn: () => get<Told>('notices'), refetchInterval: NOTICES_MS });
-  const acknowledge = useMutation({
-    mutationFn: (id: string) => post(`notices/${id}/acknowledge`),
-    onSettled: () => client.invalidateQueries({ queryKey: ['notices'] }),
-  });
+  const told = useNotices();
+  const acknowledge = useAcknowledge();
   const notices = told.data?.notices ?? [];
   if (notices.length === 0) return null;
   return (

@@ -1,21 +1,16 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
-import { get } from '@/api/client';
 import { useZone } from '@/api/session';
-import type { AsideLine, AuditRow } from '@/api/types';
+import type { AuditRow } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Empty, Loaded } from '@/ui/states';
 import { AsideTable } from '../AsideTable';
+import { useAudit } from '../queries';
 
 /** Finds a build by its serial number, or a part of it. */
 export function Audit() {
   const [params, setParams] = useSearchParams();
   const serial = params.get('serial') ?? '';
-  const query = useQuery({
-    queryKey: ['audit', 'list', serial],
-    queryFn: () => get<{ builds: AuditRow[]; shown_at_most: number; tray: AsideLine[] }>(`audit?serial=${encodeURIComponent(serial)}`),
-    placeholderData: (before) => before,
-  });
+  const query = useAudit(serial);
   return (
     <main className="p-7">
       <h1 className="text-2xl">Audit</h1>

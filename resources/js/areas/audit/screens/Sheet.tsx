@@ -1,7 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { get } from '@/api/client';
 import { useLive } from '@/api/live';
 import { useZone } from '@/api/session';
 import type { AuditJoint, BuildSheet } from '@/api/types';
@@ -11,11 +9,12 @@ import { Loaded } from '@/ui/states';
 import { AsideTable } from '../AsideTable';
 import { JointEvidence } from '../JointEvidence';
 import { Replies } from '../Replies';
+import { SHEET, useSheet } from '../queries';
 
 /** The one sheet of a build: was every fastener right, and how do we know. */
 export function Sheet() {
   const { build = '' } = useParams();
-  const query = useQuery({ queryKey: ['audit', build], queryFn: () => get<BuildSheet>(`audit/${build}`) });
+  const query = useSheet(build);
   return <Loaded query={query}>{(sheet) => <Page sheet={sheet} />}</Loaded>;
 }
 
@@ -23,7 +22,7 @@ type Picked = { joint: string; position: string };
 
 function Page({ sheet }: { sheet: BuildSheet }) {
   const running = sheet.joints.find((joint) => joint.run !== null && !joint.run.finished)?.run ?? null;
-  useLive(running?.id ?? null, running?.last_seq ?? 0, ['audit', sheet.id]);
+  useLive(running?.id ?? null, running?.last_seq ?? 0, SHEET(sheet.id));
   const [picked, setPicked] = useState<Picked | null>(null);
   return (
     <main className="flex grow flex-col">

@@ -1,11 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { post } from '@/api/client';
-import { SESSION, useMe, useSession, useSetSession } from '@/api/session';
+import { SESSION, signInAtBench, useMe, useSession, useSetSession } from '@/api/session';
 import type { Session } from '@/api/types';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { BadgePin } from '@/ui/BadgePin';
+import { BENCH } from '../queries';
 import { useOutbox } from '../useOutbox';
 import { ShowWhileLocked } from './shown';
 import { useIdleLock } from './useIdleLock';
@@ -58,12 +58,12 @@ function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
   const setSession = useSetSession();
   const navigate = useNavigate();
   const unlock = useMutation({
-    mutationFn: async (given: { badge: string; pin: string }) => post<Session>('session/bench', { ...given, last_device_seq: await lastSeq() }),
+    mutationFn: (given: { badge: string; pin: string }) => signInAtBench(given, lastSeq),
     onSuccess: async (next) => {
       onOpen();
       if (next.person?.sitting === me.sitting) {
         client.setQueryData(SESSION, next);
-        await client.invalidateQueries({ queryKey: ['bench'] });
+        await client.invalidateQueries({ queryKey: BENCH });
       } else {
         setSession(next);
         void navigate('/bench', { replace: true });

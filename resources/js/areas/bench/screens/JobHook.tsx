@@ -1,21 +1,21 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { type ReactNode, type SyntheticEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { get } from '@/api/client';
 import { useMe, useZone } from '@/api/session';
-import type { HookData, JobCard, RunSheet } from '@/api/types';
+import type { JobCard } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { JointMap } from '@/ui/JointMap';
 import { Unreachable } from '@/ui/Unreachable';
 import { Failure, Loaded } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
+import { beginRun, useHook } from '../queries';
 import { useOutbox } from '../useOutbox';
 
 /** The job cards on one's hook, and runs of others that one could take over. */
 export function JobHook({ notices }: { notices: ReactNode }) {
   const me = useMe();
   const zone = useZone();
-  const query = useQuery({ queryKey: ['bench', 'hook'], queryFn: () => get<HookData>('bench/hook'), refetchInterval: 15_000, refetchOnMount: 'always' });
+  const query = useHook();
   return (
     <div className="flex min-h-screen flex-col">
       <BenchHeader>
@@ -50,7 +50,7 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
   const [unknown, setUnknown] = useState<string | null>(null);
   const { ready } = useOutbox();
   const begin = useMutation({
-    mutationFn: async (assignment: string) => (await ready()).command<RunSheet>('bench/runs', { assignment }),
+    mutationFn: async (assignment: string) => (await ready()).command(beginRun(assignment)),
     onSuccess: (run) => void navigate(`/bench/runs/${run.id}`),
   });
   const open = (card: JobCard) => {

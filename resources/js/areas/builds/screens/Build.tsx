@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { post } from '@/api/client';
 import { useMay, useZone } from '@/api/session';
 import type { Build as BuildData, JointOnStand } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
@@ -10,7 +9,7 @@ import { JointMap } from '@/ui/JointMap';
 import { Failure, Loaded } from '@/ui/states';
 import { GivePanel } from '../GivePanel';
 import { jointSentence, onPaper } from '../jointSentence';
-import { STATE_WORDS, useBuild, useBuildCommand } from '../queries';
+import { STATE_WORDS, finishBuild, shipBuild, takeBackJob, useBuild, useBuildCommand } from '../queries';
 
 /** One engine: its joints, who has them, and what may be done with it next. */
 export function Build() {
@@ -53,8 +52,8 @@ function Engine({ build }: { build: BuildData }) {
 function Head({ build }: { build: BuildData }) {
   const may = useMay();
   const zone = useZone();
-  const finish = useBuildCommand(() => post(`builds/${build.id}/finish`));
-  const ship = useBuildCommand(() => post(`builds/${build.id}/ship`));
+  const finish = useBuildCommand(() => finishBuild(build.id));
+  const ship = useBuildCommand(() => shipBuild(build.id));
   const failed = finish.error ?? ship.error;
   return (
     <>
@@ -105,7 +104,7 @@ function Head({ build }: { build: BuildData }) {
 
 function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnStand; onGive: () => void }) {
   const may = useMay();
-  const takeBack = useBuildCommand(() => post(`assignments/${joint.given?.id ?? ''}/take-back`));
+  const takeBack = useBuildCommand(() => takeBackJob(joint.given?.id ?? ''));
   const { text, fault } = jointSentence(joint);
   const mayGive = may('give-work') && build.state === 'open';
   return (

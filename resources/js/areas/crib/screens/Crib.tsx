@@ -1,16 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { get } from '@/api/client';
 import type { ToolOnBoard } from '@/api/types';
 import { calendarDay } from '@/lib/typeset';
 import { Empty, Loaded } from '@/ui/states';
 import { ToolOutline } from '../ToolOutline';
+import { useTools } from '../queries';
 
 /** The shadow board: every tool where it hangs, a chain across those out of use; the table below sorts them. */
 export function Crib() {
   const [params, setParams] = useSearchParams();
   const picked = params.get('tool');
-  const query = useQuery({ queryKey: ['tools'], queryFn: () => get<{ today: string; tools: ToolOnBoard[] }>('tools') });
+  const query = useTools();
   const pick = (code: string) => {
     setParams({ tool: code }, { replace: true });
   };

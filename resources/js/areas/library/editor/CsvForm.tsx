@@ -1,7 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '@/api/client';
-import type { MapPosition } from '@/lib/drawing';
+import { answerOf, api } from '@/api/client';
 import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { TextArea } from '@/ui/TextArea';
@@ -17,8 +16,7 @@ function quoted(value: string): string {
 export function CsvForm({ doc, edit }: Editing) {
   const [csv, setCsv] = useState('');
   const read = useMutation({
-    mutationFn: () =>
-      post<{ positions: MapPosition[] }>('library/map/csv', { csv, groups: doc.groups.map((g) => g.key), parts: doc.map.parts.map((p) => p.key) }),
+    mutationFn: () => answerOf(api.POST('/library/map/csv', { body: { csv, groups: doc.groups.map((g) => g.key), parts: doc.map.parts.map((p) => p.key) } })),
     onSuccess: ({ positions }) => {
       edit('csv', (d) => ({ ...d, map: { ...d.map, positions } }));
     },

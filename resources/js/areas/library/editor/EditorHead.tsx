@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { DraftAssessment, DraftSheet } from '@/api/types';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
@@ -20,9 +20,9 @@ export function EditorHead({ sheet, work, look }: Props) {
   const submit = useLibraryCommand(async () => {
     const version = await work.settled();
     if (version === null) throw new Problem('draft-changed', 'It could not be saved, so it was not handed in.', 0);
-    return post<{ id: string }>(`library/drafts/${sheet.procedure}/submit`, { version });
+    return answerOf(api.POST('/library/drafts/{procedure}/submit', { params: { path: { procedure: sheet.procedure } }, body: { version } }));
   });
-  const discard = useLibraryCommand(() => post(`library/drafts/${sheet.procedure}/discard`));
+  const discard = useLibraryCommand(() => answerOf(api.POST('/library/drafts/{procedure}/discard', { params: { path: { procedure: sheet.procedure } } })));
   return (
     <header className="border-b border-line px-7 py-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">

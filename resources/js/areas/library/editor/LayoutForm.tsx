@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { addPositions } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
@@ -8,7 +8,8 @@ import { Select } from '@/ui/Select';
 import { useForm } from '../useForm';
 import type { Editing } from './editor';
 
-const PATTERNS = [
+type Pattern = 'rows' | 'circle' | 'pairs';
+const PATTERNS: { value: Pattern; text: string }[] = [
   { value: 'rows', text: 'rows' },
   { value: 'circle', text: 'a circle' },
   { value: 'pairs', text: 'pairs' },
@@ -16,7 +17,7 @@ const PATTERNS = [
 
 type FieldOf = 'count' | 'rows' | 'pitch' | 'apart' | 'diameter' | 'from' | 'x' | 'y';
 /** What each pattern is made from. */
-const NEEDS: Record<string, [FieldOf, string][]> = {
+const NEEDS: Record<Pattern, [FieldOf, string][]> = {
   rows: [
     ['count', 'in each row'],
     ['rows', 'rows'],
@@ -58,13 +59,15 @@ export function LayoutForm({ doc, edit, select }: Editing) {
   });
   const group = form.group || (doc.groups[0]?.key ?? '');
   const part = form.part || (doc.map.parts[0]?.key ?? '');
-  const needs = NEEDS[form.pattern] ?? [];
+  const pattern = PATTERNS.find((p) => p.value === form.pattern)?.value ?? 'rows';
+  const needs = NEEDS[pattern];
   const lay = useMutation({
     mutationFn: () =>
-      post<{ points: { x: string; y: string }[] }>('library/map/layout', {
-        pattern: form.pattern,
-        ...Object.fromEntries(needs.map(([field]) => [field, form[field]])),
-      }),
+      answerOf(
+        api.POST('/library/map/layout', {
+          body: { pattern, count: form.count, x: form.x, y: form.y, ...Object.fromEntries(needs.map(([field]) => [field, form[field]])) },
+        }),
+      ),
     onSuccess: ({ points }) => {
       const taken = doc.map.positions.map((p) => p.key);
       edit('layout', (d) => addPositions(d, points, group, part));

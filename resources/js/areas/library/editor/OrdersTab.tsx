@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { JudgedOrder } from '@/api/types';
 import { newKey, numberedBy, withOrder } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
@@ -30,7 +30,7 @@ export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
   const body = { positions, order: order.map(numberOf) };
   const judged = useQuery({
     queryKey: ['order', body],
-    queryFn: () => post<JudgedOrder>('library/map/order', body),
+    queryFn: () => answerOf(api.POST('/library/map/order', { body })),
     enabled: positions.length > 0,
     retry: false,
   });
@@ -47,7 +47,7 @@ export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
   };
   const generate = useMutation({
     mutationFn: (pattern: string) =>
-      post<JudgedOrder>('library/map/order', { positions: among.map((p) => ({ key: p.number, x: p.x, y: p.y })), order: [], pattern }),
+      answerOf(api.POST('/library/map/order', { body: { positions: among.map((p) => ({ key: p.number, x: p.x, y: p.y })), order: [], pattern } })),
     onSuccess: (made) => {
       keep(made.order.map((n) => keyOf(n) ?? n));
     },

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { type Check, type Stage, movedStage, newKey, stageKeys, withLine, withStage } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
 import { STAGE_KINDS, freshStage } from '@/lib/stages';
@@ -41,9 +41,9 @@ export function RoundsTab(editing: Editing) {
 function LineForm({ doc, edit }: Editing) {
   const [line, setLine] = useState('');
   const read = useMutation({
-    mutationFn: () => post<{ stages: Stage[]; checks: Check[] }>('library/line', { line, groups: Object.fromEntries(doc.groups.map((g) => [g.key, g.name])) }),
+    mutationFn: () => answerOf(api.POST('/library/line', { body: { line, groups: Object.fromEntries(doc.groups.map((g) => [g.key, g.name])) } })),
     onSuccess: ({ stages, checks }) => {
-      edit('line', (d) => withLine(d, stages, checks));
+      edit('line', (d) => withLine(d, stages as Stage[], checks as Check[]));
       setLine('');
     },
   });

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { DraftAssessment } from '@/api/types';
 import type { Doc } from '@/lib/document';
 import { sentenceOf } from '@/lib/problem';
@@ -20,7 +20,7 @@ export function useAssessment(doc: Doc, against: string | null): { look: DraftAs
   }, [doc]);
   const query = useQuery({
     queryKey: ['look', against, paused],
-    queryFn: () => post<DraftAssessment>('library/look', { document: paused, against }),
+    queryFn: () => answerOf(api.POST('/library/look', { body: { document: paused, against } })),
     placeholderData: keepPreviousData,
     gcTime: 10_000,
     retry: false,

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { get, post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import type { DraftSheet } from '@/api/types';
 import { RetryQueue } from '@/lib/retry-queue';
 import type { Doc } from '@/lib/document';
@@ -28,14 +28,14 @@ const leaving = new RetryQueue(AGAIN_MS, closingGuard());
 /** The draft as it is stored, what is still on its way to be stored included. */
 export async function fetchDraft(procedure: string): Promise<DraftSheet> {
   await leaving.done(procedure);
-  return get<DraftSheet>(`library/drafts/${procedure}`);
+  return answerOf(api.GET('/library/drafts/{procedure}', { params: { path: { procedure } } }));
 }
 
 /** Why a save did not come about; where somebody else saved, with what stands there now, or why that cannot be had. */
 async function why(error: unknown, procedure: string): Promise<Saving> {
   const sentence = sentenceOf(error);
   if (!(error instanceof Problem) || error.type !== 'draft-changed') return { state: 'failed', sentence };
-  return get<DraftSheet>(`library/drafts/${procedure}`).then(
+  return answerOf(api.GET('/library/drafts/{procedure}', { params: { path: { procedure } } })).then(
     (theirs) => ({ state: 'conflict', sentence, theirs }),
     (unread: unknown) => ({ state: 'failed', sentence: sentenceOf(unread) }),
   );
@@ -51,7 +51,9 @@ export function useWork(sheet: DraftSheet) {
   const [saver] = useState(
     () =>
       new Saver<Work>(sheet.version, async ({ doc, answers }, version) => {
-        const saved = await post<{ version: number }>(`library/drafts/${sheet.procedure}`, { document: doc, answers, version });
+        const saved = await answerOf(
+          api.POST('/library/drafts/{procedure}', { params: { path: { procedure: sheet.procedure } }, body: { document: doc, answers, version } }),
+        );
         return saved.version;
       }),
   );

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { get, post, upload } from '@/api/client';
+import { answerOf, api, asForm } from '@/api/client';
 import type { ImportSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { count } from '@/lib/typeset';
@@ -20,7 +20,7 @@ export function ImportFile() {
   const [file, setFile] = useState<File | null>(null);
   const [only, setOnly] = useState('');
   const look = useMutation({
-    mutationFn: (chosen: File) => upload<ImportSheet>('library/imports', chosen, only.trim() === '' ? {} : { only: only.trim() }),
+    mutationFn: (chosen: File) => answerOf(api.POST('/library/imports', { body: { file: chosen, only: only.trim() || undefined }, bodySerializer: asForm })),
     onSuccess: (sheet) => {
       setParams({ import: sheet.id });
     },
@@ -66,11 +66,11 @@ function Outcome({ id }: { id: string }) {
   const client = useQueryClient();
   const query = useQuery({
     queryKey: ['import', id],
-    queryFn: () => get<ImportSheet>(`library/imports/${id}`),
+    queryFn: () => answerOf(api.GET('/library/imports/{import}', { params: { path: { import: id } } })),
     refetchInterval: (q) => (q.state.data?.state === 'queued' ? POLL_MS : false),
   });
   const write = useMutation({
-    mutationFn: () => post<ImportSheet>(`library/imports/${id}/write`),
+    mutationFn: () => answerOf(api.POST('/library/imports/{import}/write', { params: { path: { import: id } } })),
     onSettled: async () => {
       await client.invalidateQueries({ queryKey: ['import', id] });
       await client.invalidateQueries({ queryKey: LIBRARY });

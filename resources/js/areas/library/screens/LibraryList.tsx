@@ -25,7 +25,7 @@ export function LibraryList() {
     else next.set(field, value);
     setParams(next, { replace: true });
   };
-  const query = useProcedureList(params.toString());
+  const query = useProcedureList(Object.fromEntries(params));
   const families = useFamilies().data?.families ?? [];
   const close = () => {
     setPanel(null);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useMay, useMe, useZone } from '@/api/session';
 import type { Permit } from '@/api/types';
 import { day } from '@/lib/typeset';
@@ -11,7 +11,7 @@ import { limits } from '../PermitLines';
 import { SignPanel } from '../SignPanel';
 import { usePermits } from '../queries';
 
-type Open = { what: 'ask' } | { what: 'approve' | 'refuse' | 'withdraw'; permit: Permit } | null;
+type Open = { what: 'ask' } | { what: 'approve'; permit: Permit } | { what: 'refuse' | 'withdraw'; permit: Permit } | null;
 
 /** Departures from a procedure that somebody answers for, for so long, for these engines. */
 export function Permits() {
@@ -51,7 +51,9 @@ export function Permits() {
           meaning={`I answer for it: ${open.permit.departure}`}
           verb="Sign"
           onClose={close}
-          command={({ password }) => post(`library/permits/${open.permit.id}/approve`, { password })}
+          command={({ password }) =>
+            answerOf(api.POST('/library/permits/{permit}/approve', { params: { path: { permit: open.permit.id } }, body: { password } }))
+          }
         />
       )}
       {(open?.what === 'refuse' || open?.what === 'withdraw') && (
@@ -63,7 +65,7 @@ export function Permits() {
           reason="Why"
           password={false}
           onClose={close}
-          command={({ reason }) => post(`library/permits/${open.permit.id}/${open.what}`, { reason })}
+          command={({ reason }) => endPermit(open.what, open.permit.id, reason)}
         />
       )}
     </main>
@@ -134,4 +136,10 @@ function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => v
       </div>
     </article>
   );
+}
+
+/** Before it is signed it is refused, after that withdrawn. */
+function endPermit(what: 'refuse' | 'withdraw', permit: string, reason: string) {
+  const asked = { params: { path: { permit } }, body: { reason } };
+  return answerOf(what === 'refuse' ? api.POST('/library/permits/{permit}/refuse', asked) : api.POST('/library/permits/{permit}/withdraw', asked));
 }

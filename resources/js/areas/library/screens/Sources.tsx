@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useMay } from '@/api/session';
 import type { Source, Standard } from '@/api/types';
 import { Button } from '@/ui/Button';
@@ -61,7 +61,9 @@ export function Sources() {
                 meaning={`Approved as the shop’s window for a bare ${open.standard.quantity}: ± ${open.standard.tolerance}.`}
                 verb="Sign"
                 onClose={close}
-                command={({ password }) => post(`library/standards/${open.standard.id}/approve`, { password })}
+                command={({ password }) =>
+                  answerOf(api.POST('/library/standards/{standard}/approve', { params: { path: { standard: open.standard.id } }, body: { password } }))
+                }
               />
             )}
           </>

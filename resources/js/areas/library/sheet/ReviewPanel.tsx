@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useMay } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
 import { placed } from '@/lib/pointer';
@@ -70,7 +70,14 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
           meaning="Approved for use: I have compared it with its sources and looked at every doubt. Work that is not begun moves to it at once."
           verb="Sign"
           onClose={close}
-          command={({ password }) => post(`library/revisions/${sheet.id}/approve`, { password, document_hash: sheet.document_hash })}
+          command={({ password }) =>
+            answerOf(
+              api.POST('/library/revisions/{revision}/approve', {
+                params: { path: { revision: sheet.id } },
+                body: { password, document_hash: sheet.document_hash },
+              }),
+            )
+          }
         />
       )}
       {panel === 'return' && (
@@ -81,7 +88,7 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
           reason="What has to be put right"
           password={false}
           onClose={close}
-          command={({ reason }) => post(`library/revisions/${sheet.id}/return`, { reason })}
+          command={({ reason }) => answerOf(api.POST('/library/revisions/{revision}/return', { params: { path: { revision: sheet.id } }, body: { reason } }))}
         />
       )}
     </section>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useMay, useZone } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
@@ -68,7 +68,7 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
   const procedure = useProcedure(sheet.procedure).data;
   const families = useFamilies().data?.families ?? [];
   const [panel, setPanel] = useState<'copy' | 'withdraw' | null>(null);
-  const begin = useLibraryCommand(() => post(`library/drafts/${sheet.procedure}/begin`));
+  const begin = useLibraryCommand(() => answerOf(api.POST('/library/drafts/{procedure}/begin', { params: { path: { procedure: sheet.procedure } } })));
   const toDraft = () => {
     const open = () => void navigate(`/library/drafts/${sheet.procedure}`);
     if (procedure?.draft) open();
@@ -132,7 +132,9 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
           fault
           reason="Why it must not be used any more"
           onClose={close}
-          command={({ reason, password }) => post(`library/revisions/${sheet.id}/withdraw`, { reason, password })}
+          command={({ reason, password }) =>
+            answerOf(api.POST('/library/revisions/{revision}/withdraw', { params: { path: { revision: sheet.id } }, body: { reason, password } }))
+          }
         />
       )}
     </div>

@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
-import { get, post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useMay } from '@/api/session';
-import type { DraftSheet } from '@/api/types';
 import { type Doc, allStages, withStage } from '@/lib/document';
 import { Problem } from '@/lib/problem';
 import { Button } from '@/ui/Button';
@@ -48,7 +47,7 @@ function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () =>
   const [why, setWhy] = useState(evidence);
   const draft = useQuery({
     queryKey: ['library', 'draft', procedure],
-    queryFn: () => get<DraftSheet>(`library/drafts/${procedure}`),
+    queryFn: () => answerOf(api.GET('/library/drafts/{procedure}', { params: { path: { procedure } } })),
     enabled: procedure !== '',
   }).data;
   const doc = draft?.document as unknown as Doc | undefined;
@@ -65,7 +64,12 @@ function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () =>
       ...stage,
       targets: (stage.targets ?? []).map((t, i) => (String(i) === at ? { ...t, aim, aim_evidence: `${why} Worked out at ${pathname}${search}` } : t)),
     }));
-    return post(`library/drafts/${procedure}`, { document: { ...doc, stages }, answers: draft.answers, version: draft.version });
+    return answerOf(
+      api.POST('/library/drafts/{procedure}', {
+        params: { path: { procedure } },
+        body: { document: { ...doc, stages }, answers: draft.answers, version: draft.version },
+      }),
+    );
   };
   return (
     <FormPanel

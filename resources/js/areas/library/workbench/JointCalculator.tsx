@@ -1,3 +1,4 @@
+import { answerOf, api } from '@/api/client';
 import type { JointEstimate } from '@/api/types';
 import { HEADS } from '@/lib/fields';
 import { Choice } from '@/ui/Choice';
@@ -10,11 +11,16 @@ import { useAsked } from './useAsked';
 
 const FIELDS = ['thread', 'strength', 'condition', 'torque', 'angle', 'head', 'bearing', 'hole', 'grip', 'shank_length', 'shank_diameter', 'members'] as const;
 
-const orNull = (asked: Record<string, string>) => Object.fromEntries(FIELDS.map((f) => [f, asked[f] === '' ? null : (asked[f] ?? null)]));
+const question = (asked: Record<string, string>) => ({
+  ...Object.fromEntries(FIELDS.map((f) => [f, asked[f] || null])),
+  thread: asked.thread || null,
+});
 
 /** What a torque, and an angle after it, do to a joint. */
 export function JointCalculator() {
-  const { bind, put, form, ask, answer, some } = useAsked<JointEstimate>('joint', 'library/workbench/joint', FIELDS, orNull);
+  const { bind, put, form, ask, answer, some } = useAsked('joint', FIELDS, (asked) =>
+    answerOf(api.POST('/library/workbench/joint', { body: question(asked) })),
+  );
   return (
     <Asking
       onAsk={ask}

@@ -1,3 +1,4 @@
+import { answerOf, api } from '@/api/client';
 import type { PairingSheet } from '@/api/types';
 import { Plot } from '@/ui/Plot';
 import { TextArea } from '@/ui/TextArea';
@@ -17,9 +18,9 @@ function lengths(text: string): { name: string; length: string }[] {
 
 /** Fasteners measured free, paired so that the two of a rod or a cap are as alike as can be. */
 export function PairingCalculator() {
-  const { bind, ask, answer, some } = useAsked<PairingSheet>('pairing', 'library/workbench/pairing', ['lengths'], (a) => ({
-    lengths: lengths(a.lengths ?? ''),
-  }));
+  const { bind, ask, answer, some } = useAsked('pairing', ['lengths'], (a) =>
+    answerOf(api.POST('/library/workbench/pairing', { body: { lengths: lengths(a.lengths ?? '') } })),
+  );
   return (
     <Asking
       onAsk={ask}

@@ -1,3 +1,4 @@
+import { answerOf, api } from '@/api/client';
 import type { AngleTrial } from '@/api/types';
 import { expected } from '@/lib/typeset';
 import { Field } from '@/ui/Field';
@@ -20,12 +21,9 @@ function pulls(text: string): { angle: string; stretch: string }[] {
 
 /** Trial pulls: which angle brings the stretch to the middle of its window. */
 export function TrialCalculator() {
-  const { bind, form, ask, answer, some } = useAsked<AngleTrial>('trial', 'library/workbench/trial', FIELDS, (a) => ({
-    pulls: pulls(a.pulls ?? ''),
-    low: a.low,
-    high: a.high,
-    graduation: a.graduation === '' ? '1' : a.graduation,
-  }));
+  const { bind, form, ask, answer, some } = useAsked('trial', FIELDS, ({ pulls: pulled = '', low = '', high = '', graduation = '' }) =>
+    answerOf(api.POST('/library/workbench/trial', { body: { pulls: pulls(pulled), low, high, graduation: graduation || '1' } })),
+  );
   return (
     <Asking
       onAsk={ask}

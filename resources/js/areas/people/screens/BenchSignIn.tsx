@@ -1,7 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { post } from '@/api/client';
-import { useSession, useSetSession } from '@/api/session';
+import { signInAtBench, useSession, useSetSession } from '@/api/session';
 import type { Session } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { BadgePin } from '@/ui/BadgePin';
@@ -24,7 +23,7 @@ function BadgeAndPin({ session, lastSeq }: Props & { session: Session | undefine
   const navigate = useNavigate();
   const [params] = useSearchParams();
   const signIn = useMutation({
-    mutationFn: async (given: { badge: string; pin: string }) => post<Session>('session/bench', { ...given, last_device_seq: await lastSeq() }),
+    mutationFn: (given: { badge: string; pin: string }) => signInAtBench(given, lastSeq),
     onSuccess: (next) => {
       setSession(next);
       void navigate(params.get('then') ?? '/bench', { replace: true });

@@ -1,13 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
-import { get, post } from '@/api/client';
-import { SESSION, useZone } from '@/api/session';
+import { useZone } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Failure, Loaded } from '@/ui/states';
 import { Machine } from '../Machine';
+import { useEnrol, usePeople, useRevoke, useUnlockPin } from '../queries';
 
 type Listed = {
   people: { id: string; name: string; badge: string | null; roles: string[]; pin_locked: boolean }[];
@@ -16,7 +15,7 @@ type Listed = {
 
 /** Who works here, and which browsers are benches. */
 export function People() {
-  const query = useQuery({ queryKey: ['people'], queryFn: () => get<Listed>('people') });
+  const query = usePeople();
   return (
     <main className="grid gap-x-14 gap-y-8 p-7 lg:grid-cols-2">
       <Loaded query={query}>
@@ -33,8 +32,7 @@ export function People() {
 }
 
 function PeopleTable({ people }: { people: Listed['people'] }) {
-  const client = useQueryClient();
-  const unlock = useMutation({ mutationFn: (id: string) => post(`people/${id}/unlock`), onSettled: () => client.invalidateQueries({ queryKey: ['people'] }) });
+  const unlock = useUnlockPin();
   return (
     <section>
       <h1 className="text-2xl">People</h1>
@@ -75,24 +73,17 @@ function PeopleTable({ people }: { people: Listed['people'] }) {
 }
 
 function Benches({ devices }: { devices: Listed['devices'] }) {
-  const client = useQueryClient();
   const zone = useZone();
   const [name, setName] = useState('');
-  const refresh = async () => {
-    await client.invalidateQueries({ queryKey: ['people'] });
-    await client.invalidateQueries({ queryKey: SESSION });
-  };
-  const enrol = useMutation({
-    mutationFn: () => post('devices', { name }),
-    onSuccess: async () => {
-      setName('');
-      await refresh();
-    },
-  });
-  const revoke = useMutation({ mutationFn: (id: string) => post(`devices/${id}/revoke`), onSettled: refresh });
+  const enrol = useEnrol();
+  const revoke = useRevoke();
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
-    enrol.mutate();
+    enrol.mutate(name, {
+      onSuccess: () => {
+        setName('');
+      },
+    });
   };
   return (
     <section>

@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { post } from '@/api/client';
+import { answerOf, api } from '@/api/client';
 import { useSession, useSetSession } from '@/api/session';
-import type { Session } from '@/api/types';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -20,7 +19,7 @@ export function SignIn() {
   const [name, setName] = useState('');
   const [password, setPassword] = useState('');
   const signIn = useMutation({
-    mutationFn: () => post<Session>('session', { name, password }),
+    mutationFn: () => answerOf(api.POST('/session', { body: { name, password } })),
     onSuccess: (next) => {
       setSession(next);
       void navigate(params.get('then') ?? '/', { replace: true });
