@@ -76,7 +76,8 @@ check_front_end() {
   checked "The contract and its types" node bin/lib/contract.mjs --check
   checked "The language: schema, editor, reference page" node bin/lib/reference.mjs --check
   checked "TypeScript" npx tsc --noEmit
-  checked "ESLint and boundaries" npx eslint resources/js tests/Browser bin/lib
+  checked "ESLint and boundaries" npx eslint resources/js tests/Browser tests/Component bin/lib
+  checked "What nothing uses" npx knip --no-progress
   checked "Prettier" npx prettier --check .
 }
 

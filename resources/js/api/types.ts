@@ -1877,7 +1877,9 @@ export interface components {
             title: string;
             letter: string;
             version: number;
-            document: Record<string, never>;
+            document: {
+                [key: string]: unknown;
+            };
             answers: {
                 [key: string]: string;
             };

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, NavLink, Outlet, useNavigate } from 'react-router';
+import { Link, NavLink, useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
 import { useMay, useMe, useSession, useSignOut, useZone } from '@/api/session';
 import type { Ability } from '@/api/types';
 import { Notices } from '@/areas/people';
 import { ScanField } from '@/ui/ScanField';
+import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { SignOut } from '@/ui/SignOut';
 import { Unreachable } from '@/ui/Unreachable';
 import { useTheme } from '@/ui/theme';
@@ -48,7 +49,7 @@ export function DeskFrame() {
       </header>
       <Unreachable zone={zone} />
       <Notices />
-      <Outlet />
+      <ScreenOutlet />
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { Suspense, lazy } from 'react';
 import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { useSession } from '@/api/session';
 import type { Me } from '@/api/types';
+import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Loaded, Waiting } from '@/ui/states';
 import { DeskFrame } from './DeskFrame';
 import { NotFound } from './NotFound';
@@ -41,37 +42,39 @@ export function Screens() {
         <Suspense fallback={<Waiting />}>
           {device && <KeepSending />}
           <Routes>
-            <Route path="/" element={<Navigate replace to={person ? home(person) : device ? '/bench/sign-in' : '/sign-in'} />} />
-            <Route path="/sign-in" element={<SignIn />} />
-            <Route
-              path="/bench/sign-in"
-              element={device ? <WithLastSeq>{(lastSeq) => <BenchSignIn lastSeq={lastSeq} />}</WithLastSeq> : <BenchSignIn lastSeq={nothing} />}
-            />
-            <Route element={<RequireSignIn kind="desk" person={person} />}>
-              <Route element={<DeskFrame />}>
-                <Route path="/library" element={<LibraryFrame />}>
-                  <Route index element={<LibraryList />} />
-                  <Route path="sources" element={<Sources />} />
-                  <Route path="conflicts" element={<Conflicts />} />
-                  <Route path="permits" element={<Permits />} />
-                  <Route path="workbench" element={<Workbench />} />
-                  <Route path="import" element={<ImportFile />} />
-                  <Route path="drafts/:procedure" element={<Editor />} />
-                  <Route path=":revision" element={<Revision />} />
+            <Route element={<ScreenOutlet />}>
+              <Route path="/" element={<Navigate replace to={person ? home(person) : device ? '/bench/sign-in' : '/sign-in'} />} />
+              <Route path="/sign-in" element={<SignIn />} />
+              <Route
+                path="/bench/sign-in"
+                element={device ? <WithLastSeq>{(lastSeq) => <BenchSignIn lastSeq={lastSeq} />}</WithLastSeq> : <BenchSignIn lastSeq={nothing} />}
+              />
+              <Route element={<RequireSignIn kind="desk" person={person} />}>
+                <Route element={<DeskFrame />}>
+                  <Route path="/library" element={<LibraryFrame />}>
+                    <Route index element={<LibraryList />} />
+                    <Route path="sources" element={<Sources />} />
+                    <Route path="conflicts" element={<Conflicts />} />
+                    <Route path="permits" element={<Permits />} />
+                    <Route path="workbench" element={<Workbench />} />
+                    <Route path="import" element={<ImportFile />} />
+                    <Route path="drafts/:procedure" element={<Editor />} />
+                    <Route path=":revision" element={<Revision />} />
+                  </Route>
+                  <Route path="/builds" element={<Builds />} />
+                  <Route path="/builds/:build" element={<Build />} />
+                  <Route path="/crib" element={<Crib />} />
+                  <Route path="/audit" element={<Audit />} />
+                  <Route path="/audit/:build" element={<Sheet />} />
+                  <Route path="/people" element={<People />} />
+                  <Route path="*" element={<NotFound />} />
                 </Route>
-                <Route path="/builds" element={<Builds />} />
-                <Route path="/builds/:build" element={<Build />} />
-                <Route path="/crib" element={<Crib />} />
-                <Route path="/audit" element={<Audit />} />
-                <Route path="/audit/:build" element={<Sheet />} />
-                <Route path="/people" element={<People />} />
-                <Route path="*" element={<NotFound />} />
               </Route>
-            </Route>
-            <Route element={<RequireSignIn kind="bench" person={person} />}>
-              <Route element={<Locking />}>
-                <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
-                <Route path="/bench/runs/:run" element={<Run />} />
+              <Route element={<RequireSignIn kind="bench" person={person} />}>
+                <Route element={<Locking />}>
+                  <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
+                  <Route path="/bench/runs/:run" element={<Run />} />
+                </Route>
               </Route>
             </Route>
           </Routes>
@@ -92,7 +95,7 @@ function RequireSignIn({ kind, person }: { kind: Me['kind']; person: Me | null }
 function Locking() {
   return (
     <BenchLock>
-      <Outlet />
+      <ScreenOutlet />
     </BenchLock>
   );
 }

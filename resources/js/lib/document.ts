@@ -1,7 +1,7 @@
 import type { MapPart, MapPosition } from './drawing';
 
 /** A procedure document as it is written: whatever stands in it is kept, whole or not. The server's core judges it. */
-export type Text = string | { missing: string };
+type Text = string | { missing: string };
 export type Target = {
   group?: string;
   positions?: string[];
@@ -43,9 +43,9 @@ export type Fastener = {
   geometry?: { [field: string]: unknown };
   [field: string]: unknown;
 };
-export type Group = { key: string; name: string; fastener: string };
-export type Source = { key: string; kind: string; title: string; edition: string; date: string; page: string; record?: string; disagrees?: string };
-export type WindowStandard = {
+type Group = { key: string; name: string; fastener: string };
+type Source = { key: string; kind: string; title: string; edition: string; date: string; page: string; record?: string; disagrees?: string };
+type WindowStandard = {
   key: string;
   quantity: string;
   tolerance: string;

@@ -12,9 +12,9 @@ const LOOKS = {
 export function Button({ look = 'plain', small = false, className = '', type = 'button', ...rest }: Props) {
   return (
     <button
+      {...rest}
       type={type}
       className={`rounded border text-[15px] ${small ? 'px-3 py-1' : 'px-4 py-2'} font-semibold whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-45 ${LOOKS[look]} ${className}`}
-      {...rest}
     />
   );
 }

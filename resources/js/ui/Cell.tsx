@@ -6,12 +6,12 @@ type Props = Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange'> & { label: 
 export function Cell({ label, onType, className = '', ...rest }: Props) {
   return (
     <input
+      {...rest}
       aria-label={label}
       className={`h-[34px] w-full rounded border border-hair bg-sheet px-2 ${className}`}
       onChange={(e) => {
         onType(e.target.value);
       }}
-      {...rest}
     />
   );
 }

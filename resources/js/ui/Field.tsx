@@ -11,11 +11,11 @@ export function Field({ label, error, hint, className = '', ...rest }: Props) {
         {label}
       </label>
       <input
+        {...rest}
         id={id}
         aria-invalid={error ? true : undefined}
         aria-describedby={error || hint ? `${id}-note` : undefined}
         className={`h-[42px] w-full rounded border bg-sheet px-3 text-ink ${error ? 'border-fault' : 'border-line'}`}
-        {...rest}
       />
       {(error || hint) && (
         <p id={`${id}-note`} className={`mt-1 text-sm ${error ? 'text-fault' : 'text-soft'}`}>

@@ -16,12 +16,12 @@ export function Select({ label, hideLabel = false, options, onValueChange, class
         {label}
       </label>
       <select
+        {...rest}
         id={id}
         className={`w-full rounded border bg-sheet px-2 ${hideLabel ? 'h-[34px] border-hair' : 'h-[42px] border-line'}`}
         onChange={(e) => {
           onValueChange(e.target.value);
         }}
-        {...rest}
       >
         {options.map((o) => (
           <option key={o.value} value={o.value}>

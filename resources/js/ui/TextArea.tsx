@@ -12,12 +12,12 @@ export function TextArea({ label, error, hint, className = '', rows = 3, ...rest
         {label}
       </label>
       <textarea
+        {...rest}
         id={id}
         rows={rows}
         aria-invalid={error ? true : undefined}
         aria-describedby={note ? `${id}-note` : undefined}
         className={`w-full rounded border bg-sheet px-3 py-2 text-ink ${error ? 'border-fault' : 'border-line'}`}
-        {...rest}
       />
       {note && (
         <p id={`${id}-note`} className={`mt-1 text-sm ${error ? 'text-fault' : 'text-soft'}`}>

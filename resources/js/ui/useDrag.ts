@@ -10,6 +10,11 @@ export function useDrag(onDrag: OnDrag | undefined, onStart: OnStart | undefined
     const matrix = event.currentTarget.ownerSVGElement?.getScreenCTM();
     return matrix ? new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()) : null;
   };
+  const end = (key: string) => () => {
+    if (last.current === null) return;
+    last.current = null;
+    onDrag?.(key, 0, 0, true);
+  };
   return (key: string) =>
     onDrag === undefined
       ? {}
@@ -27,9 +32,9 @@ export function useDrag(onDrag: OnDrag | undefined, onStart: OnStart | undefined
             onDrag(key, now.x - last.current.x, now.y - last.current.y, false);
             last.current = now;
           },
-          onPointerUp: () => {
-            if (last.current !== null) onDrag(key, 0, 0, true);
-            last.current = null;
-          },
+          onPointerUp: end(key),
+          // A hand that the browser took the picture away from (a pinch, a palm, another window) has let go as well.
+          onPointerCancel: end(key),
+          onLostPointerCapture: end(key),
         };
 }

@@ -12,9 +12,9 @@ const LOOKS = {
 export function BigKey({ cap, look = 'plain', className = '', children, ...rest }: Props) {
   return (
     <button
+      {...rest}
       type="button"
       className={`flex h-24 items-center gap-4 rounded border-2 px-5 text-left text-xl leading-tight font-semibold disabled:opacity-45 ${LOOKS[look]} ${className}`}
-      {...rest}
     >
       {cap !== undefined && (
         <kbd className={`rounded border px-2.5 py-1 font-sans text-lg ${look === 'plain' ? 'border-line' : 'border-current'}`} aria-hidden="true">

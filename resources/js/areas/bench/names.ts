@@ -1,6 +1,6 @@
 import type { MapPosition, RunSheet, RunStep } from '@/api/types';
 
-export function positionOf(sheet: RunSheet, step: RunStep): MapPosition | undefined {
+function positionOf(sheet: RunSheet, step: RunStep): MapPosition | undefined {
   return sheet.sketch.map.positions.find((p) => p.key === step.position);
 }
 

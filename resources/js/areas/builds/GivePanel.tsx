@@ -1,10 +1,8 @@
-import { type SyntheticEvent, useState } from 'react';
+import { useState } from 'react';
 import type { Build, JointOnStand } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
-import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { Panel } from '@/ui/Panel';
-import { giveJob, useBuildCommand, useChoices } from './queries';
+import { FormPanel } from '@/ui/FormPanel';
+import { BUILDS, giveJob, useChoices } from './queries';
 
 /** Hangs a joint's job card on somebody's hook. The revision in force is pinned by that. */
 export function GivePanel({ build, joint, onClose }: { build: Build; joint: JointOnStand; onClose: () => void }) {
@@ -13,47 +11,35 @@ export function GivePanel({ build, joint, onClose }: { build: Build; joint: Join
   const options = joint.options.filter((o) => o.at_bench);
   const [procedure, setProcedure] = useState(options.length === 1 ? (options[0]?.procedure ?? '') : '');
   const [person, setPerson] = useState('');
-  const give = useBuildCommand(() => giveJob(build.id, { id: commandId, joint: joint.id, person, procedure: procedure === '' ? null : procedure }));
-  const submit = (event: SyntheticEvent) => {
-    event.preventDefault();
-    give.mutate(undefined, { onSuccess: onClose });
-  };
   return (
-    <Panel
+    <FormPanel
       title={`${joint.name} of ${build.title}`}
-      open
-      onClose={onClose}
       note={
         joint.options.length > 1
           ? 'The revision in force is pinned to this job.'
           : `${joint.revision?.line ?? ''}. Revision ${joint.revision?.letter ?? ''} is pinned to this job.`
       }
+      verb="Give it"
+      onClose={onClose}
+      refreshes={BUILDS}
+      command={() => giveJob(build.id, { id: commandId, joint: joint.id, person, procedure: procedure === '' ? null : procedure })}
     >
-      <form onSubmit={submit} className="flex flex-col gap-4" noValidate>
-        {joint.options.length > 1 && (
-          <Choice
-            label="Hardware that is fitted"
-            value={procedure}
-            onChange={setProcedure}
-            placeholder="Which of them"
-            options={options.map((o) => ({ value: o.procedure, text: `${o.option}, revision ${o.letter}` }))}
-          />
-        )}
+      {joint.options.length > 1 && (
         <Choice
-          label="Assembler"
-          value={person}
-          onChange={setPerson}
-          placeholder="Whose hook it goes on"
-          options={(choices?.assemblers ?? []).map((a) => ({ value: a.id, text: a.name }))}
-          error={give.isError ? sentenceOf(give.error) : null}
+          label="Hardware that is fitted"
+          value={procedure}
+          onChange={setProcedure}
+          placeholder="Which of them"
+          options={options.map((o) => ({ value: o.procedure, text: `${o.option}, revision ${o.letter}` }))}
         />
-        <div className="flex gap-3">
-          <Button look="main" type="submit" disabled={give.isPending}>
-            Give it
-          </Button>
-          <Button onClick={onClose}>Not now</Button>
-        </div>
-      </form>
-    </Panel>
+      )}
+      <Choice
+        label="Assembler"
+        value={person}
+        onChange={setPerson}
+        placeholder="Whose hook it goes on"
+        options={(choices?.assemblers ?? []).map((a) => ({ value: a.id, text: a.name }))}
+      />
+    </FormPanel>
   );
 }

@@ -1,4 +1,5 @@
-import { NavLink, Outlet } from 'react-router';
+import { NavLink } from 'react-router';
+import { ScreenOutlet } from '@/ui/ScreenOutlet';
 
 const PLACES = [
   { to: '/library', name: 'Procedures', end: true },
@@ -24,7 +25,7 @@ export function LibraryFrame() {
           </NavLink>
         ))}
       </nav>
-      <Outlet />
+      <ScreenOutlet />
     </>
   );
 }

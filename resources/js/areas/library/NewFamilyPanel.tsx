@@ -2,8 +2,9 @@ import { answerOf, api } from '@/api/client';
 import type { LibraryFamily } from '@/api/types';
 import { Field } from '@/ui/Field';
 import { TextArea } from '@/ui/TextArea';
-import { FormPanel } from './FormPanel';
-import { useForm } from './useForm';
+import { FormPanel } from '@/ui/FormPanel';
+import { useForm } from '@/ui/useForm';
+import { LIBRARY } from './queries';
 
 type Form = { code: string; name: string; joints: string; variant: string; serialsFrom: string; serialsTo: string; yearsFrom: string; yearsTo: string };
 const EMPTY: Form = { code: '', name: '', joints: '', variant: '', serialsFrom: '', serialsTo: '', yearsFrom: '', yearsTo: '' };
@@ -14,6 +15,7 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
   const known = families.find((f) => f.code.toLowerCase() === form.code.trim().toLowerCase());
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title="Families and joints"
       note="The code is what the family’s serials begin with. A code that is there gets the joints and the variant added."
       verb={known ? 'Add to the family' : 'Add the family'}

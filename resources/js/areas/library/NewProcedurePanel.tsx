@@ -4,7 +4,8 @@ import { answerOf, api } from '@/api/client';
 import type { LibraryFamily } from '@/api/types';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { FormPanel } from './FormPanel';
+import { FormPanel } from '@/ui/FormPanel';
+import { LIBRARY } from './queries';
 
 type Props = { families: LibraryFamily[]; onClose: () => void; copyOf?: { id: string; title: string } };
 
@@ -19,6 +20,7 @@ export function NewProcedurePanel({ families, onClose, copyOf }: Props) {
   const taken = chosen?.joints.find((known) => known.id === joint)?.options ?? [];
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title={copyOf ? 'Copy to a sister' : 'Write a procedure'}
       note={
         copyOf

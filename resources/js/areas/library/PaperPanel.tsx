@@ -3,13 +3,15 @@ import { answerOf, api, asForm } from '@/api/client';
 import type { Source } from '@/api/types';
 import { Problem } from '@/lib/problem';
 import { FileField } from '@/ui/FileField';
-import { FormPanel } from './FormPanel';
+import { FormPanel } from '@/ui/FormPanel';
+import { LIBRARY } from './queries';
 
 /** The paper of a source, kept as it is. */
 export function PaperPanel({ source, onClose }: { source: Source; onClose: () => void }) {
   const [file, setFile] = useState<File | null>(null);
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title={`Paper of ${source.code}`}
       note={`${source.title}, ${source.edition}`}
       verb="Keep it"

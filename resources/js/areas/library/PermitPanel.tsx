@@ -2,10 +2,10 @@ import { answerOf, api } from '@/api/client';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { TextArea } from '@/ui/TextArea';
-import { FormPanel } from './FormPanel';
+import { FormPanel } from '@/ui/FormPanel';
 import { ProcedureChoice } from './ProcedureChoice';
-import { useProcedure, useRevision } from './queries';
-import { useForm } from './useForm';
+import { LIBRARY, useProcedure, useRevision } from './queries';
+import { useForm } from '@/ui/useForm';
 
 /** Asks for a permit; somebody else signs it. At least one limit must be set. */
 export function PermitPanel({ onClose }: { onClose: () => void }) {
@@ -33,6 +33,7 @@ export function PermitPanel({ onClose }: { onClose: () => void }) {
   });
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title="Ask for a deviation permit"
       note="Somebody else signs it. It ends by itself at the first of its limits."
       verb="Ask for it"

@@ -2,9 +2,10 @@ import { answerOf, api } from '@/api/client';
 import type { Source } from '@/api/types';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { FormPanel } from './FormPanel';
-import { useForm } from './useForm';
+import { FormPanel } from '@/ui/FormPanel';
+import { useForm } from '@/ui/useForm';
 import { SOURCE_KIND_OPTIONS } from './words';
+import { LIBRARY } from './queries';
 
 /** A source as it is printed, and where the shop keeps it. */
 export function SourcePanel({ source, onClose }: { source: Source | null; onClose: () => void }) {
@@ -19,6 +20,7 @@ export function SourcePanel({ source, onClose }: { source: Source | null; onClos
   });
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title={source ? `Source ${source.code}` : 'Put a source on record'}
       note={source ? 'A new edition is a new source: put it on record and name it below.' : 'As printed. Procedures cite it by its code.'}
       verb={source ? 'Keep the change' : 'Put it on record'}

@@ -3,14 +3,16 @@ import type { Source } from '@/api/types';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { QUANTITIES, RISK_CLASSES } from './choices';
-import { FormPanel } from './FormPanel';
-import { useForm } from './useForm';
+import { FormPanel } from '@/ui/FormPanel';
+import { useForm } from '@/ui/useForm';
+import { LIBRARY } from './queries';
 
 /** A window that the shop sets for figures printed bare. Somebody else signs it. */
 export function StandardPanel({ sources, onClose }: { sources: Source[]; onClose: () => void }) {
   const { form, put, bind } = useForm({ code: '', quantity: '', tolerance: '', tool: '', risk_class: 'any', source: '' });
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title="Ask for a window standard"
       note="It holds once somebody else has signed it."
       verb="Ask for it"

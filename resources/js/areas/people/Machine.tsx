@@ -23,8 +23,8 @@ export function Machine() {
         )}
       </Loaded>
       <p className="mt-3 max-w-prose text-soft">
-        <b className="font-semibold">bin/tekkal status</b> says the same at the machine; <b className="font-semibold">backup</b> and{' '}
-        <b className="font-semibold">verify</b> are run there, best by its clock.
+        <b className="font-semibold">bin/tekkal status</b> says the same at the machine. Every night the record is verified, and backed up where a folder for it
+        is set (<b className="font-semibold">BACKUP_FOLDER</b>).
       </p>
     </section>
   );

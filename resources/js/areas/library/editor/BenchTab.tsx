@@ -1,7 +1,7 @@
 import { newKey, withField, withInner } from '@/lib/document';
 import { CONSUMABLE_FIELDS, FAULT_FIELDS, MARK_FIELDS, choicesAt } from '@/lib/fields';
-import { FieldGrid } from './FieldGrid';
-import { type Thing, ThingList, thingsOf } from './ThingList';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { type Thing, ThingList, thingsOf } from '@/ui/ThingList';
 import type { Editing } from './editor';
 
 /** What the bench has to know beside the rounds: marks, what is used up, and a maker's own rules for when it goes wrong. */

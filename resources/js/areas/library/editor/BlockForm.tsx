@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { RemoveButton } from '@/ui/RemoveButton';
-import { FieldGrid } from './FieldGrid';
+import { FieldGrid } from '@/ui/FieldGrid';
 import type { ChangeStage } from './StageRung';
 import type { Editing } from './editor';
 

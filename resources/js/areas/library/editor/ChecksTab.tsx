@@ -4,7 +4,7 @@ import { AddButton } from '@/ui/AddButton';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { RemoveButton } from '@/ui/RemoveButton';
-import { FieldGrid } from './FieldGrid';
+import { FieldGrid } from '@/ui/FieldGrid';
 import type { Editing } from './editor';
 
 /** Checks that rounds ask for. Where each stands among the rounds is said under “Rounds”. */

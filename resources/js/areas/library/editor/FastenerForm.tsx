@@ -10,8 +10,8 @@ import {
   SHANK_FIELDS,
 } from '@/lib/fields';
 import { RemoveButton } from '@/ui/RemoveButton';
-import { FieldGrid } from './FieldGrid';
-import { ThingList, thingsOf } from './ThingList';
+import { FieldGrid } from '@/ui/FieldGrid';
+import { ThingList, thingsOf } from '@/ui/ThingList';
 
 type Props = {
   fastener: Fastener;

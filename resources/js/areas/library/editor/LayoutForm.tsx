@@ -5,7 +5,7 @@ import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import { useForm } from '../useForm';
+import { useForm } from '@/ui/useForm';
 import type { Editing } from './editor';
 
 type Pattern = 'rows' | 'circle' | 'pairs';

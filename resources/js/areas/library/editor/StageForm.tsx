@@ -4,7 +4,7 @@ import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from '@/lib/stages';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { BlockForm } from './BlockForm';
-import { FieldGrid } from './FieldGrid';
+import { FieldGrid } from '@/ui/FieldGrid';
 import { JsonField } from './JsonField';
 import type { ChangeStage } from './StageRung';
 import { TargetRows } from './TargetRows';

@@ -6,7 +6,7 @@ import { Cell } from '@/ui/Cell';
 import { Select } from '@/ui/Select';
 import { RemoveButton } from '@/ui/RemoveButton';
 import { CONDITIONS, SURFACES } from '../choices';
-import { FieldGrid } from './FieldGrid';
+import { FieldGrid } from '@/ui/FieldGrid';
 import type { Editing } from './editor';
 
 /** What is on the contact surfaces: the same torque on another condition is another clamp load. */

@@ -41,7 +41,7 @@ async function why(error: unknown, procedure: string): Promise<Saving> {
   );
 }
 
-const workOf = (sheet: DraftSheet): Work => ({ doc: sheet.document as unknown as Doc, answers: sheet.answers });
+const workOf = (sheet: DraftSheet): Work => ({ doc: sheet.document as Doc, answers: sheet.answers });
 
 /** A draft as it is worked on: what was, what is, and that it is saved by itself, never over somebody else's work. */
 export function useWork(sheet: DraftSheet) {

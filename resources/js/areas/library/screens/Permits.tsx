@@ -8,13 +8,14 @@ import { Button } from '@/ui/Button';
 import { Empty, Loaded } from '@/ui/states';
 import { PermitPanel } from '../PermitPanel';
 import { limits } from '../PermitLines';
-import { SignPanel } from '../SignPanel';
-import { usePermits } from '../queries';
+import { SignPanel } from '@/ui/SignPanel';
+import { LIBRARY, usePermits } from '../queries';
 
 type Open = { what: 'ask' } | { what: 'approve'; permit: Permit } | { what: 'refuse' | 'withdraw'; permit: Permit } | null;
 
 /** Departures from a procedure that somebody answers for, for so long, for these engines. */
 export function Permits() {
+  const me = useMe();
   const may = useMay();
   const [open, setOpen] = useState<Open>(null);
   const close = () => {
@@ -47,6 +48,8 @@ export function Permits() {
       {open?.what === 'ask' && <PermitPanel onClose={close} />}
       {open?.what === 'approve' && (
         <SignPanel
+          refreshes={LIBRARY}
+          signer={me.name}
           title={`Sign ${open.permit.code}`}
           meaning={`I answer for it: ${open.permit.departure}`}
           verb="Sign"
@@ -58,6 +61,8 @@ export function Permits() {
       )}
       {(open?.what === 'refuse' || open?.what === 'withdraw') && (
         <SignPanel
+          refreshes={LIBRARY}
+          signer={me.name}
           title={`${open.what === 'refuse' ? 'Refuse' : 'Withdraw'} ${open.permit.code}`}
           meaning={open.permit.departure}
           verb={open.what === 'refuse' ? 'Refuse it' : 'Withdraw it'}

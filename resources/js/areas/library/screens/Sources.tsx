@@ -1,21 +1,22 @@
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
-import { useMay } from '@/api/session';
+import { useMay, useMe } from '@/api/session';
 import type { Source, Standard } from '@/api/types';
 import { Button } from '@/ui/Button';
 import { Empty, Loaded } from '@/ui/states';
 import { PaperPanel } from '../PaperPanel';
-import { SignPanel } from '../SignPanel';
+import { SignPanel } from '@/ui/SignPanel';
 import { SourcePanel } from '../SourcePanel';
 import { StandardPanel } from '../StandardPanel';
 import { StandardTable } from '../StandardTable';
-import { useSources } from '../queries';
+import { LIBRARY, useSources } from '../queries';
 import { SOURCE_KINDS } from '../words';
 
 type Open = { what: 'source'; source: Source | null } | { what: 'paper'; source: Source } | { what: 'standard' } | { what: 'sign'; standard: Standard } | null;
 
 /** What every figure rests on: the papers, and the shop's windows for figures that are printed bare. */
 export function Sources() {
+  const me = useMe();
   const query = useSources();
   const may = useMay();
   const [open, setOpen] = useState<Open>(null);
@@ -57,6 +58,8 @@ export function Sources() {
             {open?.what === 'standard' && <StandardPanel sources={sources} onClose={close} />}
             {open?.what === 'sign' && (
               <SignPanel
+                refreshes={LIBRARY}
+                signer={me.name}
                 title={`Sign ${open.standard.code}`}
                 meaning={`Approved as the shop’s window for a bare ${open.standard.quantity}: ± ${open.standard.tolerance}.`}
                 verb="Sign"

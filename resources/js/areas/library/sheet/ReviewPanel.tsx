@@ -1,15 +1,17 @@
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
-import { useMay } from '@/api/session';
+import { useMay, useMe } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
 import { placed } from '@/lib/pointer';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
-import { SignPanel } from '../SignPanel';
+import { SignPanel } from '@/ui/SignPanel';
 import { ChangeList } from './ChangeList';
+import { LIBRARY } from '../queries';
 
 /** What stands between a revision in review and the bench, and the two things that can be done with it. */
 export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
+  const me = useMe();
   const may = useMay();
   const [panel, setPanel] = useState<'sign' | 'return' | null>(null);
   const own = sheet.mine;
@@ -66,6 +68,8 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
       </div>
       {panel === 'sign' && (
         <SignPanel
+          refreshes={LIBRARY}
+          signer={me.name}
           title={`Sign revision ${sheet.letter}`}
           meaning="Approved for use: I have compared it with its sources and looked at every doubt. Work that is not begun moves to it at once."
           verb="Sign"
@@ -82,6 +86,8 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
       )}
       {panel === 'return' && (
         <SignPanel
+          refreshes={LIBRARY}
+          signer={me.name}
           title={`Send revision ${sheet.letter} back`}
           meaning={`It goes back as a draft to ${sheet.author ?? 'who wrote it'}.`}
           verb="Send it back"

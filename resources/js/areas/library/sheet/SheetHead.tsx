@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
-import { useMay, useZone } from '@/api/session';
+import { useMay, useMe, useZone } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { NewProcedurePanel } from '../NewProcedurePanel';
 import { PermitLines } from '../PermitLines';
-import { SignPanel } from '../SignPanel';
-import { useFamilies, useLibraryCommand, useProcedure } from '../queries';
+import { SignPanel } from '@/ui/SignPanel';
+import { LIBRARY, useFamilies, useLibraryCommand, useProcedure } from '../queries';
 import { STATES } from '../words';
 
 /** What it is, in which state, and what can be done with it. */
@@ -63,6 +63,7 @@ function Who({ sheet }: { sheet: RevisionSheet }) {
 }
 
 function Actions({ sheet }: { sheet: RevisionSheet }) {
+  const me = useMe();
   const may = useMay();
   const navigate = useNavigate();
   const procedure = useProcedure(sheet.procedure).data;
@@ -126,6 +127,8 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
       )}
       {panel === 'withdraw' && (
         <SignPanel
+          refreshes={LIBRARY}
+          signer={me.name}
           title={`Withdraw revision ${sheet.letter}`}
           meaning="From now on nobody is given this procedure. Work that is under way stays and says so."
           verb="Withdraw it"

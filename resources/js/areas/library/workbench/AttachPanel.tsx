@@ -9,8 +9,9 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { TextArea } from '@/ui/TextArea';
-import { FormPanel } from '../FormPanel';
+import { FormPanel } from '@/ui/FormPanel';
 import { ProcedureChoice } from '../ProcedureChoice';
+import { LIBRARY } from '../queries';
 
 type Props = { quantity: string; value: string; evidence: string };
 
@@ -50,7 +51,7 @@ function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () =>
     queryFn: () => answerOf(api.GET('/library/drafts/{procedure}', { params: { path: { procedure } } })),
     enabled: procedure !== '',
   }).data;
-  const doc = draft?.document as unknown as Doc | undefined;
+  const doc = draft?.document as Doc | undefined;
   const places = allStages(doc?.stages ?? []).flatMap((stage) =>
     (stage.targets ?? []).map((target, i) => ({
       value: `${stage.key}/${String(i)}`,
@@ -73,6 +74,7 @@ function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () =>
   };
   return (
     <FormPanel
+      refreshes={LIBRARY}
       title="Use it as an aim"
       note={`The aim is the value that the hand goes for, inside the window${quantity === '' ? '' : ` of the ${quantity}`}. The window itself stays as its source has it.`}
       verb="Write it into the draft"

@@ -1,7 +1,7 @@
 import type { Choices, FieldSpec } from '@/lib/fields';
-import { Field } from '@/ui/Field';
-import { Select } from '@/ui/Select';
-import { Checkbox } from '@/ui/Checkbox';
+import { Field } from './Field';
+import { Select } from './Select';
+import { Checkbox } from './Checkbox';
 
 type Props = {
   fields: FieldSpec[];

@@ -1,7 +1,7 @@
 import { withField } from '@/lib/document';
 import type { Choices, FieldSpec } from '@/lib/fields';
-import { AddButton } from '@/ui/AddButton';
-import { RemoveButton } from '@/ui/RemoveButton';
+import { AddButton } from './AddButton';
+import { RemoveButton } from './RemoveButton';
 import { FieldGrid } from './FieldGrid';
 
 export type Thing = Record<string, unknown>;

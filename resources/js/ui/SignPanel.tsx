@@ -1,12 +1,14 @@
+import type { QueryKey } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useMe } from '@/api/session';
-import { Field } from '@/ui/Field';
-import { TextArea } from '@/ui/TextArea';
+import { Field } from './Field';
+import { TextArea } from './TextArea';
 import { FormPanel } from './FormPanel';
 
 type Signed = { reason: string; password: string };
 type Props = {
   title: string;
+  /** Who signs, by name. */
+  signer: string;
   /** What the signature means. */
   meaning: string;
   verb: string;
@@ -17,14 +19,14 @@ type Props = {
   password?: boolean;
   onClose: () => void;
   command: (signed: Signed) => Promise<unknown>;
+  refreshes: QueryKey;
 };
 
 /** A signature: name, meaning, the password once more. */
-export function SignPanel({ title, meaning, verb, fault = false, reason, password = true, onClose, command }: Props) {
-  const me = useMe();
+export function SignPanel({ title, signer, meaning, verb, fault = false, reason, password = true, onClose, command, refreshes }: Props) {
   const [signed, setSigned] = useState<Signed>({ reason: '', password: '' });
   return (
-    <FormPanel title={title} note={meaning} verb={verb} fault={fault} onClose={onClose} command={() => command(signed)}>
+    <FormPanel title={title} note={meaning} verb={verb} fault={fault} onClose={onClose} command={() => command(signed)} refreshes={refreshes}>
       {reason !== undefined && (
         <TextArea
           label={reason}
@@ -36,7 +38,7 @@ export function SignPanel({ title, meaning, verb, fault = false, reason, passwor
       )}
       {password && (
         <Field
-          label={`Your password, ${me.name}`}
+          label={`Your password, ${signer}`}
           type="password"
           autoComplete="current-password"
           value={signed.password}

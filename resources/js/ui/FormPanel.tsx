@@ -1,8 +1,8 @@
+import { type QueryKey, useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode, SyntheticEvent } from 'react';
 import { sentenceOf } from '@/lib/problem';
-import { Button } from '@/ui/Button';
-import { Panel } from '@/ui/Panel';
-import { useLibraryCommand } from './queries';
+import { Button } from './Button';
+import { Panel } from './Panel';
 
 type Props<T> = {
   title: string;
@@ -11,14 +11,17 @@ type Props<T> = {
   fault?: boolean;
   onClose: () => void;
   command: () => Promise<T>;
+  /** What is shown of it and is fetched again, whatever comes of the command. */
+  refreshes: QueryKey;
   /** What comes after it was done; absent: the panel closes. */
   onDone?: (done: T) => void;
   children: ReactNode;
 };
 
 /** A short form with one command. What is refused is said, and what was typed stays. */
-export function FormPanel<T>({ title, note, verb, fault = false, onClose, command, onDone = onClose, children }: Props<T>) {
-  const send = useLibraryCommand(command);
+export function FormPanel<T>({ title, note, verb, fault = false, onClose, command, refreshes, onDone = onClose, children }: Props<T>) {
+  const client = useQueryClient();
+  const send = useMutation({ mutationFn: command, onSettled: () => client.invalidateQueries({ queryKey: refreshes }) });
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     send.mutate(undefined, { onSuccess: onDone });

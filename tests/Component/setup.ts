@@ -1,0 +1,35 @@
+import 'fake-indexeddb/auto';
+import { webcrypto } from 'node:crypto';
+import { cleanup } from '@testing-library/react';
+import { afterEach, vi } from 'vitest';
+
+// What a browser has and jsdom lacks: one lock at a time by name, hashes, and a size for what is observed.
+const held = new Map<string, Promise<unknown>>();
+Object.defineProperty(navigator, 'locks', {
+  value: {
+    request: (name: string, work: () => Promise<unknown>) => {
+      const turn = (held.get(name) ?? Promise.resolve()).then(work);
+      held.set(
+        name,
+        turn.catch(() => undefined),
+      );
+      return turn;
+    },
+  },
+});
+Object.defineProperty(globalThis, 'crypto', { value: webcrypto, configurable: true });
+globalThis.ResizeObserver = class {
+  observe() {
+    return undefined;
+  }
+  unobserve() {
+    return undefined;
+  }
+  disconnect() {
+    return undefined;
+  }
+};
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
