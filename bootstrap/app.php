@@ -13,6 +13,7 @@ use App\People\Http\Middleware\OnceById;
 use App\People\Http\Middleware\RequireBench;
 use App\People\Http\Middleware\RequireDesk;
 use App\People\Http\Middleware\RequireDevice;
+use App\Shared\Console\PreloadCommand;
 use App\Shared\Console\TidyCommand;
 use App\Shared\Http\JsonBody;
 use App\Shared\Http\PlainInput;
@@ -27,11 +28,15 @@ use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\InvokeDeferredCallbacks;
+use Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 // An instance (the shop's, a test's) keeps its data, caches and secrets in a folder of its own; code is read-only.
 $base = dirname(__DIR__);
@@ -50,19 +55,25 @@ $app = Application::configure(basePath: $base)
                 }
             });
             Route::middleware('live')->prefix('api')->group($base.'/routes/live.php');
+            Route::middleware('outbox')->prefix('api')->group($base.'/routes/outbox.php');
             Route::get('up', fn () => response('ok', 200, ['Content-Type' => 'text/plain']));
             Route::middleware('web')->group($base.'/routes/web.php');
         },
     )
-    ->withCommands([EraseCommand::class, GrantCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
+    ->withCommands([EraseCommand::class, GrantCommand::class, PreloadCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->remove(HandleCors::class);   // same-origin; its package cannot be installed, see docs/decisions
+        // Same-origin (and its package cannot be installed, see docs/decisions); no proxy but nginx on this very machine; no
+        // maintenance mode, since an upgrade answers meanwhile; nothing is put off until an answer is out.
+        $middleware->remove([HandleCors::class, TrustProxies::class, PreventRequestsDuringMaintenance::class, InvokeDeferredCallbacks::class]);
         $middleware->prepend([RequestId::class, JsonBody::class]);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(replace: [StartSession::class => SteadySession::class]);
+        $middleware->web(replace: [StartSession::class => SteadySession::class], remove: [ShareErrorsFromSession::class]);
         $middleware->appendToGroup('web', [PlainInput::class, KeepSessionLimits::class, OnceById::class]);
         // A poll reads the session and never writes it, so that forty open screens cost no file each two seconds.
         $middleware->group('live', [EncryptCookies::class, StartSessionReadOnly::class, KeepSessionLimits::class]);
+        // A bench's readings are answered for by the bench and the sitting that each names, signed in or not: they need no
+        // session, and wait for none. The bench's cookie goes along with requests of this very page only.
+        $middleware->group('outbox', [EncryptCookies::class]);
         // Who may be here at all comes before what an address stands for: nobody learns by a 404 what there is.
         $middleware->priority([PlainInput::class, KeepSessionLimits::class, OnceById::class, RequireDevice::class, RequireDesk::class, RequireBench::class, AuthenticatesRequests::class, Authorize::class, SubstituteBindings::class]);
         $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);

@@ -1,5 +1,9 @@
 <?php
 
+use Illuminate\Notifications\NotificationServiceProvider;
+use Illuminate\Pagination\PaginationServiceProvider;
+use Illuminate\Support\ServiceProvider;
+
 return [
     'name' => 'Tekkal',
     'env' => env('APP_ENV', 'production'),
@@ -10,5 +14,7 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // Every request registers them: without what nothing here uses.
+    'providers' => ServiceProvider::defaultProviders()->except([NotificationServiceProvider::class, PaginationServiceProvider::class])->toArray(),
     'maintenance' => ['driver' => 'file'],
 ];

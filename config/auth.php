@@ -3,6 +3,6 @@
 return [
     'defaults' => ['guard' => 'web', 'passwords' => null],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'people']],
-    'providers' => ['people' => ['driver' => 'eloquent', 'model' => App\People\Models\Person::class]],
+    'providers' => ['people' => ['driver' => 'present']],
     'passwords' => [],
 ];

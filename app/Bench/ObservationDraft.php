@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Bench\Queries\ToolChoice;
-use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
 use App\Ledger\Concerns;
@@ -92,18 +91,13 @@ final readonly class ObservationDraft
         $tool = $this->tool($reading->tool);
         $fitness = $tool === null || $goal === null ? null : $this->tools->fitness($tool, $goal, ToolBook::day($received->takenAt()));
 
-        return new ToolUse($tool, $fitness, $this->calibration($fitness?->calibration?->id));
+        return new ToolUse($tool, $fitness, $tool?->calibrations->firstWhere('entry_id', $fitness?->calibration?->id));
     }
 
     /** The readings of a batch come from few tools, so each is looked up once. */
     private function tool(string $id): ?ToolRow
     {
-        return once(fn (): ?ToolRow => ToolRow::query()->find($id));
-    }
-
-    private function calibration(?string $entry): ?CalibrationRow
-    {
-        return $entry === null ? null : once(fn (): ?CalibrationRow => CalibrationRow::query()->find($entry));
+        return once(fn (): ?ToolRow => ToolBook::find($id));
     }
 
     /** @return array<string, mixed> */

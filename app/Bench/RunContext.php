@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Ledger\Concerns;
-use App\Library\Models\StoredRevision;
-use App\Library\Queries\Procedures;
 use App\Record\Models\Run;
 use App\Record\Queries\RunHistory;
 use App\Shared\Refused;
 use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\PlanReader;
 use Tekkal\Core\Run\RunFold;
 
 /** A run with the plan it pinned and its events folded so far. */
@@ -28,16 +27,17 @@ final readonly class RunContext
 
     public static function find(string $runId): ?self
     {
-        $run = Run::query()->find($runId);
+        $run = Run::query()->join('revisions', 'revisions.id', '=', 'runs.revision')->leftJoin('plans', 'plans.hash', '=', 'runs.plan_hash')
+            ->where('runs.id', $runId)->first(['runs.*', 'revisions.document_hash', 'plans.plan']);
         if ($run === null) {
             return null;
         }
-        $plan = Procedures::plan($run->plan_hash);
-
+        $bytes = $run->getAttribute('plan');
+        $plan = PlanReader::fromBytes(is_string($bytes) ? $bytes : throw Refused::notFound('There is no such plan.'));
         $entries = RunHistory::entries($runId);
         $last = end($entries);
 
-        return new self($run, $plan, RunHistory::foldEntries($entries, $plan), StoredRevision::query()->findOrFail($run->revision)->document_hash, $last === false ? 0 : $last->seq());
+        return new self($run, $plan, RunHistory::foldEntries($entries, $plan), (string) $run->getAttribute('document_hash'), $last === false ? 0 : $last->seq());
     }
 
     public static function get(string $runId): self

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Ledger\Leaf;
 use UnexpectedValueException;
 
 /** One stored entry, read from its bytes: the columns beside them are copies for searching only. */
@@ -28,7 +29,8 @@ final readonly class Entry
 
     public static function fromBytes(string $bytes, string $leafHash): self
     {
-        return new self(CanonicalJson::decode($bytes), $leafHash);
+        // What has the hash that it was recorded with was canonical then; a run is read with every reading of it.
+        return new self(Leaf::hash($bytes) === $leafHash ? CanonicalJson::decodeKnown($bytes) : CanonicalJson::decode($bytes), $leafHash);
     }
 
     public function id(): string

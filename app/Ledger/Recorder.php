@@ -52,10 +52,14 @@ final readonly class Recorder
         }
     }
 
-    /** Locks the stream's head, so that what is read of the stream afterwards stays the last word until commit. */
-    public function lock(string $stream): void
+    /**
+     * Locks the stream's head, so that what is read of the stream afterwards stays the last word until commit.
+     *
+     * @return int the number of its next entry
+     */
+    public function lock(string $stream): int
     {
-        $this->heads([$stream]);
+        return $this->heads([$stream])[$stream];
     }
 
     public function append(Draft $draft): Entry
@@ -67,15 +71,18 @@ final readonly class Recorder
      * Several entries in the order given, of one stream or of many, written together.
      *
      * @param  non-empty-list<Draft>  $drafts
+     * @param  array<string, int>  $locked  next numbers of streams that the caller has locked in this very transaction and not added to since
      * @return non-empty-list<Entry>
      */
-    public function appendAll(array $drafts): array
+    public function appendAll(array $drafts, array $locked = []): array
     {
         if (DB::transactionLevel() === 0) {
             throw new LogicException('An entry is only ever recorded inside a transaction.');
         }
         $receivedAt = now();
-        $heads = $this->heads(array_values(array_unique(array_map(fn (Draft $d): string => $d->stream, $drafts))));
+        $streams = array_values(array_unique(array_map(fn (Draft $d): string => $d->stream, $drafts)));
+        $heads = array_intersect_key($locked, array_flip($streams));
+        $heads += $this->heads(array_values(array_diff($streams, array_keys($heads))));
         $rows = $entries = [];
         foreach ($drafts as $draft) {
             $seq = $heads[$draft->stream]++;
@@ -120,6 +127,9 @@ final readonly class Recorder
      */
     private function heads(array $streams): array
     {
+        if ($streams === []) {
+            return [];
+        }
         $locked = fn (): array => DB::table('ledger_streams')->whereIn('stream', $streams)->orderBy('stream')->lockForUpdate()->pluck('next_seq', 'stream')->all();
         $heads = $locked();
         if (count($heads) < count($streams)) {

@@ -26,6 +26,7 @@ use App\Library\OldImports;
 use App\Library\Verification\DocumentRule;
 use App\Library\Verification\LibraryCheck;
 use App\People\Ability;
+use App\People\Http\PresentPeople;
 use App\People\Models\Person;
 use App\People\OldTries;
 use App\People\PeopleProjector;
@@ -39,12 +40,15 @@ use App\Shared\Http\WholeFileSessions;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 /** The only place that sees all areas: it puts them together. */
 final class AppServiceProvider extends ServiceProvider
@@ -52,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Date::use(CarbonImmutable::class);
+        $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
         $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class], 'projectors');
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));
@@ -69,6 +74,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Session::extend('whole_file', fn (Application $app): WholeFileSessions => new WholeFileSessions($app->make('files'), config('session.files'), config('session.lifetime')));
+        Auth::provider('present', fn (Application $app): PresentPeople => new PresentPeople($app->make('hash'), fn (): Request => $app->make('request')));
         foreach (Ability::cases() as $ability) {
             Gate::define($ability->value, fn (Person $person): bool => $person->may($ability));
         }
@@ -76,6 +82,15 @@ final class AppServiceProvider extends ServiceProvider
         JsonResource::withoutWrapping();
         Event::listen(RevisionApproved::class, MoveAssignments::class);
         $this->settleClock();
+    }
+
+    /** A worker keeps its connection from request to request. PDO asks whether it is still there, and rolls back what was left open. */
+    private function keepConnections(): void
+    {
+        if (PHP_SAPI === 'fpm-fcgi') {
+            $options = (array) config('database.connections.mariadb.options');
+            config(['database.connections.mariadb.options' => [PDO::ATTR_PERSISTENT => true] + $options]);
+        }
     }
 
     /** In tests the clock stands at a given instant, or runs on from it since a given second of the real one. */

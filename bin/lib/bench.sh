@@ -56,7 +56,10 @@ bench_instance() {
 }
 
 bench_seed() { mv "$BENCH_OUT/seed.json.new" "$BENCH_OUT/seed.json"; }
-bench_record() { slow "Recording against a bare insert" measure record php tests/Bench/record.php "$(address)"; }
+bench_record() {
+  BENCH_DSN="mysql:host=127.0.0.1;port=$(setting DB_PORT);dbname=$DB_NAME" BENCH_USER=$(setting DB_USERNAME) BENCH_PASSWORD=$(setting DB_PASSWORD) \
+    slow "Recording, and what the way to it costs" measure record php tests/Bench/record.php "$(address)"
+}
 bench_core() { slow "Expansion and replay" measure core php -d opcache.enable_cli=1 tests/Bench/core.php; }
 bench_arithmetic() { slow "Plausibility, curves, look-back" measure arithmetic php -d opcache.enable_cli=1 tests/Bench/arithmetic.php; }
 bench_script() { slow "Script of the first load" measure script node tests/Bench/script.mjs; }

@@ -25,6 +25,9 @@ start_services() {
   wait_for 30 answers
 }
 
+# Configuration and routes in one file each, and the list of what workers load once.
+write_caches() { artisan optimize && artisan tekkal:preload; }
+
 # Brings an instance from whatever it is to running. On failure everything that was started is stopped again.
 raise() {
   local code
@@ -51,7 +54,7 @@ upgrade_in_place() {
   slow "Backup before the upgrade" backup_before_upgrade || die "What is here could not be backed up, so nothing was changed; the lines above say why."
   failpoint upgrade-backed-up
   slow "Tables and rights" migrate_and_grant || die "The database could not be brought up to date; the lines above say why. The backup before the upgrade is in $V/backups."
-  slow "Caches" artisan optimize || die "The caches could not be written; the lines above say why."
+  slow "Caches" write_caches || die "The caches could not be written; the lines above say why."
   slow "Services reloaded" reload_services || return 1
 }
 
@@ -90,7 +93,7 @@ start_supervisor() (
 
 finish_raise() {
   failpoint caches
-  slow "Caches" artisan optimize || { lower; die "The caches could not be written; the lines above say why."; }
+  slow "Caches" write_caches || { lower; die "The caches could not be written; the lines above say why."; }
   failpoint demo
   if [ "$(setting TEKKAL_DEMO)" = true ]; then slow "Demo" artisan db:seed --class=DemoSeeder --force || { lower; die "The demo could not be loaded; the lines above say why."; }; fi
   failpoint services

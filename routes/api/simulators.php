@@ -1,7 +1,6 @@
 <?php
 
 use App\People\Ability;
-use App\Simulators\Http\BareInsertController;
 use App\Simulators\Http\BareQueryController;
 use App\Simulators\Http\WrenchController;
 use Illuminate\Support\Facades\Route;
@@ -11,6 +10,5 @@ if (config('shop.demo')) {
     Route::post('stand-ins/wrench/pull', WrenchController::class)->middleware('bench');
 }
 if (config('shop.bench')) {
-    Route::post('stand-ins/bare-insert', BareInsertController::class)->middleware('device');
     Route::get('stand-ins/bare-query/{of}', BareQueryController::class)->middleware(['desk', 'can:'.Ability::ReadLibrary->value]);
 }

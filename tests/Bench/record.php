@@ -2,58 +2,40 @@
 
 declare(strict_types=1);
 
-// Recording one reading against a bare insert on a route with the same middleware, session and device: interleaved,
-// 5 rounds with 1 client and with 8, the median of the rounds' ratios. Prints JSON.
+// Recording one reading, beside what the way to it costs in the same run: a bare insert by the same way in, a page that
+// is always the same, and an insert committed straight to the database. Interleaved, 5 rounds with 1 client and with 8;
+// the medians of all, and of the rounds' throughputs. Prints JSON.
+
+use Tests\Bench\Clients;
+
+require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/median.php';
 
 const ROUNDS = 5;
-const EACH = 32;
+const EACH = 16;
+const KINDS = ['record', 'bare', 'constant', 'insert'];
+// Between two kinds, so that the limit on requests a second is not what is measured.
+const PAUSE_US = 400_000;
 
-/** @param  list<float>  $values */
-function median(array $values): float
-{
-    sort($values);
-    $n = count($values);
-
-    return $n % 2 === 1 ? $values[intdiv($n, 2)] : ($values[$n / 2 - 1] + $values[$n / 2]) / 2;
-}
-
-/**
- * @param  list<array{resource, resource}>  $workers
- * @return list<float>
- */
-function oneRound(array $workers, string $kind): array
-{
-    foreach ($workers as [$in]) {
-        fwrite($in, $kind.' '.EACH."\n");
-    }
-
-    return array_merge(...array_map(fn (array $w): array => json_decode((string) fgets($w[1]), true, flags: JSON_THROW_ON_ERROR), $workers));
-}
-
-$base = $argv[1];
-$number = 0;
 $figures = [];
-foreach ([1, 8] as $clients) {
-    $workers = $processes = [];
-    for ($i = 0; $i < $clients; $i++) {
-        $processes[] = proc_open(['php', __DIR__.'/worker.php', $base, (string) $number++], [0 => ['pipe', 'r'], 1 => ['pipe', 'w'], 2 => STDERR], $pipes);
-        $workers[] = [$pipes[0], $pipes[1]];
+foreach ([1, 8] as $count) {
+    $clients = new Clients($argv[1], $count);
+    $times = $rates = array_fill_keys(KINDS, []);
+    for ($round = 0; $round <= ROUNDS; $round++) {
+        foreach (KINDS as $kind) {
+            $clients->ask('prepare '.EACH);
+            usleep(PAUSE_US);
+            $began = hrtime(true);
+            $answers = $clients->ask($kind.' '.EACH);
+            $seconds = (hrtime(true) - $began) / 1e9;
+            // The first round warms up.
+            if ($round > 0) {
+                array_push($times[$kind], ...array_merge(...array_map(fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), $answers)));
+                $rates[$kind][] = $count * EACH / $seconds;
+            }
+        }
     }
-    foreach ($workers as [, $out]) {
-        fgets($out) === "ready\n" || exit(1);
-    }
-    oneRound($workers, 'record');
-    oneRound($workers, 'bare');
-    $ratios = $record = $bare = [];
-    for ($r = 0; $r < ROUNDS; $r++) {
-        $record[] = median(oneRound($workers, 'record'));
-        $bare[] = median(oneRound($workers, 'bare'));
-        $ratios[] = end($record) / end($bare);
-    }
-    $figures[] = ['clients' => $clients, 'ratio' => median($ratios), 'record_ms' => median($record), 'bare_ms' => median($bare)];
-    foreach ($workers as [$in]) {
-        fclose($in);
-    }
-    array_map(proc_close(...), array_filter($processes, is_resource(...)));
+    $clients->end();
+    $figures[] = ['clients' => $count, 'per_second' => median($rates['record'])] + array_combine(array_map(fn (string $kind): string => $kind.'_ms', KINDS), array_map(median(...), array_values($times)));
 }
 echo json_encode($figures), "\n";

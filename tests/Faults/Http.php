@@ -25,6 +25,14 @@ final class Http
         return $this->send($path, [CURLOPT_HTTPGET => true]);
     }
 
+    /** What a page outside the API answers. */
+    public function page(string $path): string
+    {
+        curl_setopt_array($this->curl, [CURLOPT_HTTPGET => true, CURLOPT_URL => $this->base.$path, CURLOPT_HTTPHEADER => []]);
+
+        return (string) curl_exec($this->curl);
+    }
+
     /**
      * @param  array<string, mixed>|string  $body
      * @return array{int, array<string, mixed>}

@@ -47,7 +47,7 @@ final readonly class RecordObservations
     {
         return $this->recorder->transaction(function () use ($observations, $device, $skewMs): array {
             $expected = $this->sequence->lock($device->id);
-            $contexts = $sittings = $drafts = $entries = [];
+            $contexts = $sittings = $drafts = $entries = $heads = [];
             foreach ($observations as $observation) {
                 $stored = $this->recorder->stored($observation->id, $observation->hash);
                 if ($stored !== null) {
@@ -57,11 +57,11 @@ final readonly class RecordObservations
                 } else {
                     $sitting = $sittings[$observation->stamp->sitting] ??= $this->sitting($observation, $device);
                     DeviceSequence::compare($observation->stamp->deviceSeq, $expected++, $observation->id);
-                    $drafts[$observation->id] = $this->decide(new Received($observation, $sitting, $skewMs), $contexts);
+                    $drafts[$observation->id] = $this->decide(new Received($observation, $sitting, $skewMs), $contexts, $heads);
                 }
             }
             if ($drafts !== []) {
-                $entries += array_combine(array_keys($drafts), $this->recorder->appendAll(array_values($drafts)));
+                $entries += array_combine(array_keys($drafts), $this->recorder->appendAll(array_values($drafts), $heads));
                 $this->sequence->moveTo($device->id, $expected);
             }
 
@@ -86,8 +86,11 @@ final readonly class RecordObservations
         return $sitting;
     }
 
-    /** @param  array<string, RunContext|null>  $contexts the runs of this batch, folded once each */
-    private function decide(Received $received, array &$contexts): Draft
+    /**
+     * @param  array<string, RunContext|null>  $contexts the runs of this batch, folded once each
+     * @param  array<string, int>  $heads  what was locked for them
+     */
+    private function decide(Received $received, array &$contexts, array &$heads): Draft
     {
         $observation = $received->observation;
         if ($observation->unread !== null) {
@@ -95,7 +98,8 @@ final readonly class RecordObservations
         }
         $at = $observation->at ?? throw new LogicException('An observation that can be read says where it was made.');
         if (! array_key_exists($at->run, $contexts)) {
-            $this->recorder->lock(RunHistory::stream($at->run));
+            $stream = RunHistory::stream($at->run);
+            $heads[$stream] = $this->recorder->lock($stream);
             $contexts[$at->run] = RunContext::find($at->run);
         }
         $context = $contexts[$at->run];

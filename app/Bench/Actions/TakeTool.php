@@ -38,7 +38,7 @@ final readonly class TakeTool
 
             return [$context->concerns(), [
                 'quantity' => $quantity->value, 'tool' => $tool->id, 'tool_code' => $tool->code,
-                'calibration' => ToolBook::history($tool->id)->latestOn($today)?->id,
+                'calibration' => ToolBook::historyOf($tool->calibrations()->get())->latestOn($today)?->id,
             ]];
         });
     }

@@ -9,7 +9,6 @@ use App\Crib\Queries\ToolBook;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Plan\StraightGoal;
-use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Fitness;
 use Tekkal\Core\Tool\Requirement;
@@ -39,13 +38,8 @@ final class ToolChoice
     public function fitness(ToolRow $tool, StraightGoal $goal, Day $day): Fitness
     {
         return $this->judged[implode(' ', [$tool->id, $goal->quantity->value, $goal->target->code(), $goal->window->typeset(), $day->date])] ??= Fitness::judge(
-            ToolBook::tool($tool), $this->history($tool->id), new Requirement(ToolKind::for($goal->quantity) ?? ToolKind::TorqueWrench, $goal->target, $goal->window), $day,
+            ToolBook::tool($tool), ToolBook::historyOf($tool->loadMissing('calibrations')->calibrations), new Requirement(ToolKind::for($goal->quantity) ?? ToolKind::TorqueWrench, $goal->target, $goal->window), $day,
         );
-    }
-
-    private function history(string $tool): CalibrationHistory
-    {
-        return once(fn (): CalibrationHistory => ToolBook::history($tool));
     }
 
     /**
@@ -57,7 +51,7 @@ final class ToolChoice
     {
         $kind = ToolKind::for($quantity);
 
-        return array_values(ToolRow::query()->where('kind', $kind?->value)->get()->sortBy('code')->map(function (ToolRow $row) use ($plan, $quantity): array {
+        return array_values(ToolRow::query()->where('kind', $kind?->value)->with('calibrations')->get()->sortBy('code')->map(function (ToolRow $row) use ($plan, $quantity): array {
             $tool = ToolBook::tool($row);
             $reasons = $this->whyNot($row, $quantity, $plan);
 

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
-use App\People\Actions\EnrolDevice;
 use App\People\Models\Device;
 use App\People\Models\Sitting;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** What a request brings of its bench: the enrolled device by its cookie, the sitting by the session. */
 final class BenchSession
@@ -27,13 +25,7 @@ final class BenchSession
 
     public static function device(Request $request): ?Device
     {
-        $token = $request->cookie(self::cookieName());
-        if (! is_string($token) || $token === '') {
-            return null;
-        }
-        $enrolled = DB::table('device_tokens')->where('token_hash', EnrolDevice::hash($token))->select('device');
-
-        return Device::query()->where('revoked_at', null)->whereIn('id', $enrolled)->first();
+        return Presence::of($request)->device;
     }
 
     /** @throws Refused when this browser is not, or no longer, an enrolled bench */
@@ -50,8 +42,7 @@ final class BenchSession
      */
     public static function requireSitting(Request $request): Sitting
     {
-        $id = self::sitting($request);
-        $sitting = $id === null ? null : Sitting::query()->find($id);
+        $sitting = Presence::of($request)->sitting;
         if ($sitting === null || $sitting->ended_at !== null) {
             throw new Refused(ProblemType::NoSitting, 'Somebody else has signed in at this bench since, or it was signed out. Sign in to go on; what it holds is kept.', 401);
         }
@@ -65,7 +56,7 @@ final class BenchSession
 
     public static function sitting(Request $request): ?string
     {
-        $sitting = $request->session()->get('sitting');
+        $sitting = $request->hasSession() ? $request->session()->get('sitting') : null;
 
         return is_string($sitting) ? $sitting : null;
     }

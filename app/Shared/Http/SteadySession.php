@@ -20,6 +20,11 @@ final class SteadySession extends StartSession
     /** What the page reads to renew a token that no longer fits. */
     private const RENEWS = 'api/session';
 
+    /** Nobody is sent back to where they were: to note it would change the session with every page and poll. */
+    protected function storeCurrentUrl(Request $request, $session): void
+    {
+    }
+
     protected function handleStatefulRequest(Request $request, $session, Closure $next)
     {
         $brought = $request->cookies->get($session->getName());

@@ -19,6 +19,22 @@ abstract class Row extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
+    /** @var list<string>|null */
+    private static ?array $initializers = null;
+
+    /**
+     * The framework looks through every method of every model for what its traits want done at the beginning: 0.2 ms for
+     * each model of a request. Those of a row bring nothing but what they all have, so the first one's answer is everybody's.
+     */
+    protected static function bootTraits(): void
+    {
+        if (self::$initializers === null) {
+            parent::bootTraits();
+            self::$initializers = static::$traitInitializers[static::class];
+        }
+        static::$traitInitializers[static::class] = self::$initializers;
+    }
+
     /** What somebody is told who asks for one that is not there. */
     public static function missing(): string
     {

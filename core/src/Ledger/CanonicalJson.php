@@ -38,16 +38,30 @@ final class CanonicalJson
      */
     public static function decode(string $bytes): array
     {
+        $content = self::decodeKnown($bytes);
+        if (self::encode($content) !== $bytes) {
+            throw new CanonicalException('The bytes are not the canonical spelling of their content.', 'bytes', '', 'their canonical spelling');
+        }
+
+        return $content;
+    }
+
+    /**
+     * Of bytes whose hash is known to be that of what encode() once wrote: that they are canonical need not be looked at.
+     *
+     * @return array<mixed>
+     *
+     * @throws CanonicalException when $bytes are no JSON
+     */
+    public static function decodeKnown(string $bytes): array
+    {
         try {
             $content = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
             throw new CanonicalException('Not JSON: '.$e->getMessage(), 'bytes', '', 'JSON', $e);
         }
-        if (! is_array($content) || self::encode($content) !== $bytes) {
-            throw new CanonicalException('The bytes are not the canonical spelling of their content.', 'bytes', '', 'their canonical spelling');
-        }
 
-        return $content;
+        return is_array($content) ? $content : throw new CanonicalException('The bytes hold no object and no list.', 'bytes', $bytes, 'an object or a list');
     }
 
     private static function sorted(mixed $value, string $at): mixed

@@ -16,6 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * Signs out after 60 idle minutes at a desk, and anywhere after 12 hours. An idle bench is locked instead, after 10
  * minutes: whoever has both hands in an engine comes back to the same stroke with badge and PIN. Polls do not count as use.
+ * A use within ten seconds of the last that was noted is not noted again, so a limit may come that much sooner, never later.
  */
 final readonly class KeepSessionLimits
 {
@@ -23,6 +24,8 @@ final readonly class KeepSessionLimits
 
     /** The page marks requests that no hand has caused; the live group writes no session in any case. */
     private const POLL = 'X-Poll';
+
+    private const NOTED_EACH_S = 10;
 
     private const LONGEST_S = 12 * 3600;
 
@@ -45,7 +48,7 @@ final readonly class KeepSessionLimits
                 $this->signOut($request);
             } elseif ($idle) {
                 $this->lock($request);
-            } elseif (! $request->hasHeader(self::POLL)) {
+            } elseif (! $request->hasHeader(self::POLL) && $now - (int) $session->get('last_use', 0) >= self::NOTED_EACH_S) {
                 $session->put('last_use', $now);
             }
         }
