@@ -30,7 +30,8 @@ verb_test() {
   case $part in all | faults | browser) debian_packages chromium ;; esac
   case $part in web) ;; *) php_libraries ;; esac
   case $part in core | feature) ;; *) front_end ;; esac
-  mkdir -p var
+  # Where PHPStan starts the application from a checkout that has no instance.
+  mkdir -p var/cache
   case $part in all | check) test_check ;; esac
   case $part in all | core) test_core ;; esac
   case $part in all | web) test_web ;; esac
@@ -109,13 +110,15 @@ fresh_test_instance() {
 }
 
 test_feature() {
+  local token
   render
   init_database >"$V/log/install-db.log" 2>&1 || die "The test database could not be made; see $V/log/install-db.log"
   start_supervisor
   wait_for 10 is_up && start_database >/dev/null || die "The test database did not start; see $V/log/mariadb.log"
-  make_logins tekkal_test tekkal_test_app "$(setting DB_PASSWORD)"
+  # Two processes, each with a database of its own: tests/bootstrap.php tells them apart.
+  for token in 1 2; do make_logins "tekkal_${token}_test" "tekkal_${token}_test_app" "$(setting DB_PASSWORD)"; done
   DB_PORT=$(setting DB_PORT) DB_PASSWORD=$(setting DB_PASSWORD) TEKKAL_OWNER_PASSWORD=$(owner_password) \
-    run_phpunit features as_service php vendor/bin/phpunit --testsuite feature --do-not-cache-result ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
+    run_phpunit features as_service php vendor/bin/paratest --processes 2 --testsuite feature ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
 }
 
 # The faults have an instance of their own, since they kill its services and lose its database.

@@ -53,6 +53,18 @@ abstract class FeatureTestCase extends TestCase
         return ['--database' => 'owner'];
     }
 
+    /** The database of this process. */
+    final protected static function database(): string
+    {
+        return (string) getenv('DB_DATABASE');
+    }
+
+    /** The application's user in it, as the database writes users. */
+    final protected static function account(): string
+    {
+        return sprintf('`%s`@`127.0.0.1`', getenv('DB_USERNAME'));
+    }
+
     /** The application's user sees the tables only once they are granted, so this comes before the first transaction. */
     protected function migrateDatabases(): void
     {

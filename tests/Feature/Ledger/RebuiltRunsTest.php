@@ -31,7 +31,7 @@ final class RebuiltRunsTest extends CommittedTestCase
     /** A start that is killed between two statements of a migration runs all of them again. */
     public function test_the_migration_may_be_repeated(): void
     {
-        $tables = fn (): array => DB::connection('owner')->table('information_schema.columns')->where('table_schema', 'tekkal_test')->orderBy('table_name')->orderBy('column_name')->get(['table_name', 'column_name', 'column_type'])->map(fn (object $r): string => implode(' ', (array) $r))->all();
+        $tables = fn (): array => DB::connection('owner')->table('information_schema.columns')->where('table_schema', self::database())->orderBy('table_name')->orderBy('column_name')->get(['table_name', 'column_name', 'column_type'])->map(fn (object $r): string => implode(' ', (array) $r))->all();
         $before = $tables();
         DB::setDefaultConnection('owner');
         try {

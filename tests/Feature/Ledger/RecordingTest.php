@@ -146,8 +146,8 @@ final class RecordingTest extends FeatureTestCase
     {
         self::assertSame([], $this->grantsOf(''), 'nothing differs, and nothing is touched');
         self::assertSame([
-            'GRANT UPDATE ON `tekkal_test`.`drafts` TO `tekkal_test_app`@`127.0.0.1`', 'REVOKE UPDATE ON `tekkal_test`.`plans` FROM `tekkal_test_app`@`127.0.0.1`',
-        ], $this->grantsOf('REVOKE UPDATE ON tekkal_test.drafts FROM `tekkal_test_app`@`127.0.0.1`; GRANT UPDATE ON tekkal_test.plans TO `tekkal_test_app`@`127.0.0.1`'));
+            sprintf('GRANT UPDATE ON `%s`.`drafts` TO %s', self::database(), self::account()), sprintf('REVOKE UPDATE ON `%s`.`plans` FROM %s', self::database(), self::account()),
+        ], $this->grantsOf(sprintf('REVOKE UPDATE ON %1$s.drafts FROM %2$s; GRANT UPDATE ON %1$s.plans TO %2$s', self::database(), self::account())));
     }
 
     /** @return list<string> what is granted and revoked after somebody has changed the rights */

@@ -173,9 +173,9 @@ final class TamperTest extends CommittedTestCase
         yield 'a routine that nobody made' => ['CREATE PROCEDURE help() SELECT 1', ['/There is the routine help in the database, which nobody made/']];
         yield 'a table that nobody answers for' => ['CREATE TABLE shadow (id INT)', ['/There is the table shadow, which nobody answers for/']];
         yield 'a table is gone' => ['DROP TABLE findings', ['/The table findings is missing/']];
-        yield 'the application may update the ledger' => ['GRANT UPDATE ON ledger_entries TO `tekkal_test_app`@`127.0.0.1`', ['/The application may UPDATE in ledger_entries/']];
-        yield 'the application may write one column of the ledger' => ['GRANT UPDATE (verdict) ON ledger_entries TO `tekkal_test_app`@`127.0.0.1`', ["/The account 'tekkal_test_app'@'127.0.0.1' may UPDATE here/"]];
-        yield 'the application may do anything' => ['GRANT ALL ON tekkal_test.* TO `tekkal_test_app`@`127.0.0.1`', ['/The application has these rights on the whole database/']];
+        yield 'the application may update the ledger' => ['GRANT UPDATE ON ledger_entries TO '.self::account(), ['/The application may UPDATE in ledger_entries/']];
+        yield 'the application may write one column of the ledger' => ['GRANT UPDATE (verdict) ON ledger_entries TO '.self::account(), ["/The account '\\w+'@'127.0.0.1' may UPDATE here/"]];
+        yield 'the application may do anything' => ['GRANT ALL ON '.self::database().'.* TO '.self::account(), ['/The application has these rights on the whole database/']];
         yield 'the note of the last leaf is damaged' => ['noteDamaged', ['/The note of the last leaf beside the database cannot be read/']];
     }
 
@@ -249,11 +249,16 @@ final class TamperTest extends CommittedTestCase
         $this->sequence();
     }
 
+    private static function pristine(): string
+    {
+        return self::database().'_pristine';
+    }
+
     private function keepPristine(): void
     {
-        $this->owner()->unprepared('CREATE OR REPLACE DATABASE tekkal_test_pristine');
+        $this->owner()->unprepared('CREATE OR REPLACE DATABASE '.self::pristine());
         foreach ($this->tables() as $table) {
-            $this->owner()->unprepared("CREATE TABLE tekkal_test_pristine.`$table` LIKE tekkal_test.`$table`; INSERT INTO tekkal_test_pristine.`$table` SELECT * FROM tekkal_test.`$table`");
+            $this->owner()->unprepared(sprintf('CREATE TABLE %1$s.`%3$s` LIKE %2$s.`%3$s`; INSERT INTO %1$s.`%3$s` SELECT * FROM %2$s.`%3$s`', self::pristine(), self::database(), $table));
         }
         copy(storage_path('last-leaf'), storage_path('last-leaf.pristine'));
     }
@@ -262,11 +267,11 @@ final class TamperTest extends CommittedTestCase
     {
         $owner = $this->owner();
         $owner->unprepared('DROP TABLE IF EXISTS shadow; DROP TRIGGER IF EXISTS helper; DROP PROCEDURE IF EXISTS help');
-        foreach ($owner->table('information_schema.tables')->where('table_schema', 'tekkal_test_pristine')->pluck('table_name') as $table) {
-            $owner->unprepared("CREATE TABLE IF NOT EXISTS `$table` LIKE tekkal_test_pristine.`$table`");
-            $sums = array_column($owner->select("CHECKSUM TABLE tekkal_test.`$table`, tekkal_test_pristine.`$table`"), 'Checksum');
+        foreach ($owner->table('information_schema.tables')->where('table_schema', self::pristine())->pluck('table_name') as $table) {
+            $owner->unprepared(sprintf('CREATE TABLE IF NOT EXISTS `%2$s` LIKE %1$s.`%2$s`', self::pristine(), $table));
+            $sums = array_column($owner->select(sprintf('CHECKSUM TABLE %1$s.`%3$s`, %2$s.`%3$s`', self::database(), self::pristine(), $table)), 'Checksum');
             if ($sums[0] !== $sums[1]) {
-                $owner->unprepared("TRUNCATE `$table`; INSERT INTO `$table` SELECT * FROM tekkal_test_pristine.`$table`");
+                $owner->unprepared(sprintf('TRUNCATE `%2$s`; INSERT INTO `%2$s` SELECT * FROM %1$s.`%2$s`', self::pristine(), $table));
             }
         }
         $this->guard();
@@ -278,7 +283,7 @@ final class TamperTest extends CommittedTestCase
     /** @return list<string> */
     private function tables(): array
     {
-        return array_values($this->owner()->table('information_schema.tables')->where('table_schema', 'tekkal_test')->pluck('table_name')->map(strval(...))->all());
+        return array_values($this->owner()->table('information_schema.tables')->where('table_schema', self::database())->pluck('table_name')->map(strval(...))->all());
     }
 
     public function test_leaves_numbered_while_the_record_is_being_read_are_no_fault(): void
