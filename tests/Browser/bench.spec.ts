@@ -1,9 +1,9 @@
 import { expect, test } from '@playwright/test';
-import { atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { atFirstBolt, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
 
 test('readings typed while the server cannot be reached are kept, walk on, and are sent when it answers again', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await atFirstBolt(bench, serial);
 
@@ -26,7 +26,7 @@ test('readings typed while the server cannot be reached are kept, walk on, and a
 
 test('a reading that looks like a slip is asked about before it counts, and a short one needs a second person to be taken back', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Milo Farrandel');
+  await engineIn(browser, serial, 'Milo Farrandel');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await signInAtBench(bench, '1043');
   await bench.getByRole('button', { name: new RegExp(serial) }).click();
@@ -58,7 +58,7 @@ test('a reading that looks like a slip is asked about before it counts, and a sh
 
 test('without a mouse: tools by scan, readings by pad, keys on the glass for gloves', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Juno Castrel');
+  await engineIn(browser, serial, 'Juno Castrel');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await signInAtBench(bench, '1042');
   await expect(bench.getByLabel('Scan a serial')).toBeFocused();
@@ -82,7 +82,7 @@ test('without a mouse: tools by scan, readings by pad, keys on the glass for glo
 
 test('a number typed into a screen that has come up meanwhile decides nothing there', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const first = await newBench(browser, `Bench of ${serial} A`);
   await atFirstBolt(first, serial);
   const second = await newBench(browser, `Bench of ${serial} B`);

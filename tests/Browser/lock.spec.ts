@@ -1,6 +1,6 @@
 import { type Page, expect, test } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
-import { PIN, atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, type } from './shop';
+import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, type } from './shop';
 
 const MINUTE = 60_000;
 const lock = (page: Page) => page.getByRole('dialog', { name: 'This bench is locked' });
@@ -31,7 +31,7 @@ async function badgeAndPin(page: Page, badge: string): Promise<void> {
 
 test('a bench that nobody touches warns, locks, shows what stands open, and badge and PIN come back to the same stroke', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await withOwnClock(bench, serial);
   await bench.keyboard.type('31');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { atDesk, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { atDesk, engineByHand, expectBolt, newBench, newBenchByHand, newSerial, signInAtBench, takeTool, type } from './shop';
 
 test('an engine comes in, is tightened at two benches with one bolt short and one overdue tool, and is audited', async ({ browser }) => {
   const serial = newSerial();
@@ -11,10 +11,10 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
     await lead.getByRole('link', { name: '32 N·m · +47° inner / +38° end' }).click();
     await expect(lead.getByRole('heading', { name: 'Tarn TN3, main caps, stock bolts' })).toBeVisible();
     await expect(lead.getByText('Revision A, approved')).toBeVisible();
-    await engineFor(lead, serial, 'Rafe Ondling');
+    await engineByHand(lead, serial, 'Rafe Ondling');
   });
 
-  const first = await newBench(browser, `Bench of ${serial} A`);
+  const first = await newBenchByHand(browser, `Bench of ${serial} A`);
   await test.step('the assembler begins; an overdue and a too small wrench are refused with their reasons', async () => {
     await signInAtBench(first, '1041');
     await first.getByLabel('Scan a serial').fill(`@S${serial}`);

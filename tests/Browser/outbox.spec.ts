@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { PIN, atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
 
 test('an answer lost after the server had stored a reading costs nothing and doubles nothing', async ({ browser }) => {
   const serial = newSerial();
@@ -29,7 +29,7 @@ test('an answer lost after the server had stored a reading costs nothing and dou
 
 test('an answer lost to a command does not stop the readings after it', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await atFirstBolt(bench, serial);
 
@@ -51,7 +51,7 @@ test('an answer lost to a command does not stop the readings after it', async ({
 
 test('a sheet that was asked for before a command and comes after it takes nothing back', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await atFirstBolt(bench, serial);
   for (const bolt of [1, 2, 3, 4, 5, 6, 7]) {
@@ -87,7 +87,7 @@ test('a sheet that was asked for before a command and comes after it takes nothi
 
 test('a serial scanned before the bench has opened its outbox is worked as soon as it has', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await bench.goto('/bench/sign-in');
   await bench.getByLabel('Badge: scan it or type its number').fill('1044');
@@ -151,7 +151,7 @@ test('signing out that did not come through is said, at a bench and at a desk', 
 
 test('a bench whose session has ended meanwhile fetches a new token by itself and holds no reading back', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await atFirstBolt(bench, serial);
 
@@ -167,7 +167,7 @@ test('a bench whose session has ended meanwhile fetches a new token by itself an
 
 test('a device that cannot keep a reading says so, goes back to the bolt and keeps what was typed', async ({ browser }) => {
   const serial = newSerial();
-  await engineFor(await atDesk(browser, 'lead'), serial, 'Edda Braskin');
+  await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await atFirstBolt(bench, serial);
 

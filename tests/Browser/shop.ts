@@ -1,4 +1,4 @@
-import { type Browser, type Page, expect } from '@playwright/test';
+import { type Browser, type BrowserContext, type Page, expect } from '@playwright/test';
 
 /** People of the demo, and how they get to their places. Every journey makes its own build with a serial of its own. */
 export const PASSWORD = 'fenmoor';
@@ -29,10 +29,28 @@ async function slowed(page: Page): Promise<void> {
   }, SLOW_MS);
 }
 
+/** What a journey begins with, but is not about, is asked of the server directly. */
+async function ask<T>(context: BrowserContext, path: string, data?: object): Promise<T> {
+  const token = (await context.cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
+  const headers = { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) };
+  const answer = data === undefined ? await context.request.get(`/api/${path}`, { headers }) : await context.request.post(`/api/${path}`, { headers, data });
+  expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true);
+  return (answer.status() === 204 ? null : await answer.json()) as T;
+}
+
+async function signedIn(browser: Browser, name: string): Promise<BrowserContext> {
+  const context = await browser.newContext();
+  await ask(context, 'session');
+  await ask(context, 'session', { name, password: PASSWORD });
+  return context;
+}
+
+/** Somebody at a desk, signed in, at the place they begin at. */
 export async function atDesk(browser: Browser, name: string): Promise<Page> {
-  const page = await (await browser.newContext()).newPage();
+  const page = await (await signedIn(browser, name)).newPage();
   if (SLOW_MS > 0) await slowed(page);
-  await signInAtDesk(page, name);
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
   return page;
 }
 
@@ -44,9 +62,21 @@ export async function signInAtDesk(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
 }
 
-/** A browser of its own that a lead has made a bench. */
+/** A browser of its own that a lead has made a bench; nobody is signed in. */
 export async function newBench(browser: Browser, name: string): Promise<Page> {
-  const page = await atDesk(browser, 'lead');
+  const context = await signedIn(browser, 'lead');
+  await ask(context, 'devices', { name });
+  await ask(context, 'session/end', { last_device_seq: null });
+  const page = await context.newPage();
+  if (SLOW_MS > 0) await slowed(page);
+  return page;
+}
+
+/** The same as one does it: the lead makes this very browser a bench, and leaves. */
+export async function newBenchByHand(browser: Browser, name: string): Promise<Page> {
+  const page = await (await browser.newContext()).newPage();
+  if (SLOW_MS > 0) await slowed(page);
+  await signInAtDesk(page, 'lead');
   await page.getByRole('link', { name: 'People' }).click();
   await page.getByLabel('Make this browser a bench, and call it').fill(name);
   await page.getByRole('button', { name: 'Enrol' }).click();
@@ -65,8 +95,32 @@ export async function signInAtBench(page: Page, badge: string): Promise<void> {
   await expect(page.getByRole('heading', { name: /’s hook$/ })).toBeVisible();
 }
 
-/** The lead takes an engine in and gives its main caps to somebody. */
-export async function engineFor(page: Page, serial: string, assembler: string): Promise<void> {
+type Named = { id: string; name: string };
+
+/** An engine on a stand, its main caps on somebody's hook. */
+export async function engineIn(browser: Browser, serial: string, assembler: string): Promise<void> {
+  const context = await signedIn(browser, 'lead');
+  await give(context, serial, assembler);
+  await context.close();
+}
+
+/** The same from a lead's page, which then shows the engine. */
+export async function engineFor(lead: Page, serial: string, assembler: string): Promise<void> {
+  await lead.goto(`/builds/${await give(lead.context(), serial, assembler)}`);
+  await expect(lead.getByText(`On ${assembler}’s hook, not begun.`)).toBeVisible();
+}
+
+async function give(context: BrowserContext, serial: string, assembler: string): Promise<string> {
+  const { customers, assemblers } = await ask<{ customers: Named[]; assemblers: Named[] }>(context, 'builds/choices');
+  const idOf = (list: Named[], name: string) => list.find((one) => one.name === name)?.id;
+  const { id } = await ask<{ id: string }>(context, 'builds', { serial, customer: idOf(customers, 'Skerry Dredging') });
+  const { joints } = await ask<{ joints: Named[] }>(context, `builds/${id}`);
+  await ask(context, `builds/${id}/assignments`, { joint: idOf(joints, 'Main caps'), person: idOf(assemblers, assembler) });
+  return id;
+}
+
+/** The lead takes an engine in and gives its main caps to somebody, as one does it. */
+export async function engineByHand(page: Page, serial: string, assembler: string): Promise<void> {
   await page.getByRole('link', { name: 'Builds' }).click();
   await page.getByRole('button', { name: 'An engine comes in' }).click();
   await page.getByLabel('Serial number, typed or scanned').fill(serial);
