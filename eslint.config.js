@@ -19,6 +19,7 @@ export default tseslint.config(
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   reactHooks.configs.flat.recommended,
+  { rules: { 'max-params': ['error', 7] } },
   {
     files: ['resources/js/**/*.{ts,tsx}'],
     plugins: { boundaries },

@@ -31,20 +31,27 @@ verb_test() {
   case $part in web) ;; *) php_libraries ;; esac
   case $part in core | feature) ;; *) front_end ;; esac
   # Where PHPStan starts the application from a checkout that has no instance.
-  mkdir -p var/cache
+  mkdir -p var/cache var/log
+  JUNIT=$ROOT/var/log/junit
+  rm -rf "$JUNIT"
+  mkdir -p "$JUNIT"
+  ! is_root || chmod 777 "$JUNIT"
+  case $part in all | feature | faults | browser)
+    settle_service_user may-be-root
+    trap 'end_faults; [ -z "${V:-}" ] || lower >/dev/null 2>&1 || true' EXIT
+    ;;
+  esac
+  # Much of the faults is waiting for what was killed, so they go on beside everything but the journeys: those are shown
+  # the pages that a fault builds anew.
+  case $part in all | faults) begin_faults ;; esac
   case $part in all | check) test_check ;; esac
   case $part in all | core) test_core ;; esac
   case $part in all | web) test_web ;; esac
-  case $part in all | feature | browser)
-    settle_service_user may-be-root
-    trap 'lower >/dev/null 2>&1 || true' EXIT
-    fresh_test_instance
-    ;;
-  faults) settle_service_user may-be-root ;;
-  esac
+  case $part in all | feature | browser) fresh_test_instance ;; esac
   case $part in all | feature) test_feature ;; esac
-  case $part in all | faults) test_faults ;; esac
+  case $part in all | faults) show_faults ;; esac
   case $part in all | browser) test_browser "$only" ;; esac
+  case $part in check) ;; *) php bin/lib/slowest.php "$JUNIT" ;; esac
   printf '\n'
   [ ${#SUMMARY[@]} -eq 0 ] || printf '%s\n' "${SUMMARY[@]}"
   exit $FAILED
@@ -93,11 +100,11 @@ run_phpunit() {
   rm -f "$out"
 }
 
-test_core() { run_phpunit "core and command" vendor/bin/phpunit --testsuite core,command; }
+test_core() { run_phpunit "core and command" vendor/bin/phpunit --testsuite core,command --log-junit "$JUNIT/core.xml"; }
 
 test_web() {
   say "Front-end rules"
-  npx vitest run || FAILED=1
+  npx vitest run --reporter=default --reporter=junit --outputFile.junit="$JUNIT/web.xml" || FAILED=1
 }
 
 fresh_test_instance() {
@@ -118,29 +125,42 @@ test_feature() {
   # Two processes, each with a database of its own: tests/bootstrap.php tells them apart.
   for token in 1 2; do make_logins "tekkal_${token}_test" "tekkal_${token}_test_app" "$(setting DB_PASSWORD)"; done
   DB_PORT=$(setting DB_PORT) DB_PASSWORD=$(setting DB_PASSWORD) TEKKAL_OWNER_PASSWORD=$(owner_password) \
-    run_phpunit features as_service php vendor/bin/paratest --processes 2 --testsuite feature ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
+    run_phpunit features as_service php vendor/bin/paratest --processes 2 --testsuite feature --log-junit "$JUNIT/features.xml" ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
 }
 
 # The faults have an instance of their own, since they kill its services and lose its database.
-test_faults() {
-  local port
-  port=$(free_port)
-  (
-    trap 'lower >/dev/null 2>&1 || true' EXIT
-    use_instance "$ROOT/var/faults" tekkal tekkal_app
-    lower
-    rm -rf "$V"
-    make_folders
-    write_env "$port" true ARGON_MEMORY=1024 ARGON_TIME=1
-    raise
-    export TEKKAL_DATA=$V
-    run_phpunit "faults and keeping" vendor/bin/phpunit --testsuite faults --do-not-cache-result ${FAULTS_ONLY:+--filter "$FAULTS_ONLY"}
-    [ -n "${FAULTS_ONLY:-}" ] || run_playwright "faults" --grep @faults
-    printf '%s\n' "${SUMMARY[@]}" >"$ROOT/var/log/faults.summary"
-    exit $FAILED
-  ) || FAILED=1
+FAULTS=
+begin_faults() {
+  FAULTS_PORT=$(free_port)
+  rm -f "$ROOT/var/log/faults.summary"
+  run_faults >"$ROOT/var/log/faults.out" 2>&1 </dev/null &
+  FAULTS=$!
+}
+
+run_faults() (
+  trap 'lower >/dev/null 2>&1 || true' EXIT
+  use_instance "$ROOT/var/faults" tekkal tekkal_app
+  lower
+  rm -rf "$V"
+  make_folders
+  write_env "$FAULTS_PORT" true ARGON_MEMORY=1024 ARGON_TIME=1
+  raise
+  export TEKKAL_DATA=$V
+  run_phpunit "faults and keeping" vendor/bin/phpunit --testsuite faults --do-not-cache-result --log-junit "$JUNIT/faults.xml" ${FAULTS_ONLY:+--filter "$FAULTS_ONLY"}
+  [ -n "${FAULTS_ONLY:-}" ] || run_playwright "faults" --grep @faults
+  printf '%s\n' "${SUMMARY[@]}" >"$ROOT/var/log/faults.summary"
+  exit $FAILED
+)
+
+show_faults() {
+  tail -n +1 --pid="$FAULTS" -f "$ROOT/var/log/faults.out"
+  wait "$FAULTS" || FAILED=1
+  FAULTS=
+  [ -f "$ROOT/var/log/faults.summary" ] || { SUMMARY+=("Faults:" "did not run to their end"); FAILED=1; return 0; }
   mapfile -t -O "${#SUMMARY[@]}" SUMMARY <"$ROOT/var/log/faults.summary"
 }
+
+end_faults() { [ -z "$FAULTS" ] || kill -TERM "$FAULTS" 2>/dev/null || true; }
 
 test_browser() {
   raise
@@ -151,6 +171,6 @@ test_browser() {
 run_playwright() {
   local name=$1 result=$V/browser.json
   shift
-  BASE_URL=http://127.0.0.1:$(setting TEKKAL_PORT) PLAYWRIGHT_JSON_OUTPUT_NAME=$result npx playwright test "$@" --reporter=list,json || FAILED=1
+  BASE_URL=http://127.0.0.1:$(setting TEKKAL_PORT) PLAYWRIGHT_JSON_OUTPUT_NAME=$result PLAYWRIGHT_JUNIT_OUTPUT_NAME=$JUNIT/browser-$name.xml npx playwright test "$@" --reporter=list,json,junit || FAILED=1
   SUMMARY+=("Browser, $name:" "$(node -e 'const s = JSON.parse(require("fs").readFileSync(process.argv[1], "utf8")).stats; console.log(`${s.expected} passed, ${s.unexpected + s.flaky} failed`)' "$result")")
 }
