@@ -6,6 +6,8 @@ return [
     'time_zone' => env('SHOP_TIME_ZONE', 'Europe/London'),
     // Decided when the instance is made; simulated tools exist only in a demo.
     'demo' => (bool) env('TEKKAL_DEMO', false),
+    // For instances that tests make and throw away: the demo's people, tools and main caps, and two engines.
+    'demo_small' => (bool) env('TEKKAL_DEMO_SMALL', false),
     'instance' => env('TEKKAL_INSTANCE', 'shop'),
     // Where the nightly backup goes: a folder that the services' user can write to. Empty: none is made.
     'backup_folder' => (string) env('BACKUP_FOLDER', ''),

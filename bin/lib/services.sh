@@ -156,7 +156,7 @@ verb_start() {
   php_libraries
   front_end
   make_folders
-  write_env "${wished:-8088}" true
+  write_env "${wished:-8088}" true ${TEKKAL_DEMO_SMALL:+TEKKAL_DEMO_SMALL=true}
   raise
   cat <<TEXT
 

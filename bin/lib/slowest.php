@@ -15,7 +15,7 @@ foreach (glob($argv[1].'/*.xml') ?: [] as $file) {
     }
 }
 rsort($tests);
-echo "\n", MOST, " slowest of ", number_format(count($tests)), " tests, s\n";
+echo "\n", MOST, ' slowest of ', number_format(count($tests)), " tests, s\n";
 foreach (array_slice($tests, 0, MOST) as [$seconds, $part, $name]) {
     printf("%6.1f  %-8s %s\n", $seconds, $part, mb_strimwidth($name, 0, 110, '…'));
 }

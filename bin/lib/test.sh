@@ -143,7 +143,7 @@ run_faults() (
   lower
   rm -rf "$V"
   make_folders
-  write_env "$FAULTS_PORT" true ARGON_MEMORY=1024 ARGON_TIME=1
+  write_env "$FAULTS_PORT" true TEKKAL_DEMO_SMALL=true ARGON_MEMORY=1024 ARGON_TIME=1
   raise
   export TEKKAL_DATA=$V
   run_phpunit "faults and keeping" vendor/bin/phpunit --testsuite faults --do-not-cache-result --log-junit "$JUNIT/faults.xml" ${FAULTS_ONLY:+--filter "$FAULTS_ONLY"}

@@ -40,19 +40,25 @@ final class DemoLibrary
     }
 
     /** @return Joint the main caps of the TN3, which the demo's engines are built to */
-    public function seed(DemoPeople $people): Joint
+    public function seed(DemoPeople $people, bool $small): Joint
     {
         $this->people = $people;
         $this->shelf->fill($people);
         ($this->approve)($this->submitted(self::file('../tn3-main-caps')), $people->get('approver'));
+        $small || $this->others();
+
+        return Joint::query()->where('name', 'Main caps')->where('family', Family::query()->where('code', 'TN3')->value('id'))->firstOrFail();
+    }
+
+    /** Every procedure but the main caps'. */
+    private function others(): void
+    {
         $stored = [];
         foreach (self::APPROVED as $name) {
             $stored[$name] = $this->submitted(self::file($name));
-            ($this->approve)($stored[$name], $people->get('approver'));
+            ($this->approve)($stored[$name], $this->people->get('approver'));
         }
         $this->unfinished($stored['tn3-flywheel-old'] ?? throw new LogicException('The demo has no old flywheel.'));
-
-        return Joint::query()->where('name', 'Main caps')->where('family', Family::query()->where('code', 'TN3')->value('id'))->firstOrFail();
     }
 
     /** One permit in date for an engine that is on the stands, one that has ended. */

@@ -17,7 +17,7 @@ final class DemoSeeder extends Seeder
         if (config('shop.demo') && ! Person::query()->exists()) {
             // All or nothing: half a demo would be taken for the demo by the next start.
             DB::transaction(function () use ($shop, $generated): void {
-                $shop->seed();
+                $shop->seed((bool) config('shop.demo_small'));
                 $generated->seed((int) config('shop.generated_results'));
             });
             $sequencer->run();

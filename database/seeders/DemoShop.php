@@ -29,6 +29,8 @@ final class DemoShop
 {
     private const SEED = 'fenmoor';
 
+    private const ALL = 10;
+
     private CarbonImmutable $today;
 
     private DemoPeople $people;
@@ -46,7 +48,8 @@ final class DemoShop
     ) {
     }
 
-    public function seed(): void
+    /** @param  bool  $small  without most of the library, and two closed engines instead of all */
+    public function seed(bool $small): void
     {
         $this->today = CarbonImmutable::now()->startOfMinute();
         $fixed = CarbonImmutable::getTestNow();
@@ -54,12 +57,12 @@ final class DemoShop
         Str::createUuidsUsing(fn () => Uuid::fromBytes($random->getBytes(16)));
         try {
             $this->at(-300, fn () => $this->people = new DemoPeople);
-            $this->at(-299, fn () => $this->mainCaps = $this->library->seed($this->people));
+            $this->at(-299, fn () => $this->mainCaps = $this->library->seed($this->people, $small));
             $this->at(-90, fn () => $this->library->permits($this->today->addDays(-60)->format('Y-m-d'), $this->today->addDays(40)->format('Y-m-d')));
             $this->tools();
             $this->at(-200, fn () => $this->bench->setUp('Bench 1', $this->people->get('lead'), self::SEED));
-            $this->closedBuilds();
-            $this->openBuilds();
+            $this->closedBuilds($small ? 2 : self::ALL);
+            $small || $this->openBuilds();
         } finally {
             Str::createUuidsNormally();
             CarbonImmutable::setTestNow($fixed);
@@ -84,7 +87,7 @@ final class DemoShop
         }
     }
 
-    private function closedBuilds(): void
+    private function closedBuilds(int $most): void
     {
         $builds = [
             // serial, days ago, customer, badge, torque tool, what was special, shipped
@@ -99,7 +102,7 @@ final class DemoShop
             ['TN3-26-0390', -9, 'Lantern Bay Ferries', '1044', 'TW-04', [6 => 'TW-07'], false],
             ['TN3-26-0291', -5, 'Skerry Dredging', '1042', 'TW-04', [], false],
         ];
-        foreach ($builds as [$serial, $day, $customer, $badge, $tool, $special, $shipped]) {
+        foreach (array_slice($builds, 0, $most) as [$serial, $day, $customer, $badge, $tool, $special, $shipped]) {
             $build = $this->at($day, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), true, $this->people->get('lead')));
             $run = $this->given($build, $day + 1, $badge, $tool);
             foreach ($special as $place => $what) {

@@ -81,7 +81,7 @@ final class Instance
     public static function run(array $more, string ...$arguments): array
     {
         // Without the settings that PHPUnit gives to tests of the application.
-        $environment = 'env -i '.implode(' ', array_map(fn (string $k, string $v): string => $k.'='.escapeshellarg($v), array_keys($all = $more + ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]), $all));
+        $environment = 'env -i '.implode(' ', array_map(fn (string $k, string $v): string => $k.'='.escapeshellarg($v), array_keys($all = $more + ['TEKKAL_DEMO_SMALL' => 'true', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]), $all));
         exec(sprintf('%s %s %s 2>&1 </dev/null', $environment, escapeshellarg(dirname(__DIR__, 2).'/bin/tekkal'), implode(' ', array_map(escapeshellarg(...), $arguments))), $lines, $status);
 
         return [$status, implode("\n", $lines)];
