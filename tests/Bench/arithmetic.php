@@ -8,7 +8,6 @@ use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\Thread;
 use Tekkal\Core\Plausibility\Plausibility;
 use Tekkal\Core\Simulation\Behaviour;
-use Tekkal\Core\Simulation\Behaviour;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedJoint;
 use Tekkal\Core\Tool\CalibrationPoint;
@@ -22,7 +21,7 @@ require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/median.php';
 
 /** @return array<string, mixed> the demo's procedure with so many torque stages and a fastener of which everything is known */
-function document(int $stages): array
+function stagesDocument(int $stages): array
 {
     $document = json_decode((string) file_get_contents(__DIR__.'/../../database/seeders/demo/tn3-main-caps.json'), true, flags: JSON_THROW_ON_ERROR);
     $geometry = ['grip_length' => '80 mm', 'bearing_diameter' => '14.63 mm', 'hole_diameter' => '11 mm', 'shank' => [['length' => '60 mm', 'diameter' => '10 mm']], 'members' => [['material' => 'cast iron', 'thickness' => '80 mm']]];
@@ -39,7 +38,7 @@ $readings = array_map(fn (int $i): Written => Written::of(sprintf('%.1F', 28 + $
 $figures = [];
 foreach ([['plausibility', 200], ['curve', 10_000], ['look_back', 20_000]] as [$name, $size]) {
     foreach ([$size, 10 * $size] as $n) {
-        $document = $name === 'plausibility' ? document($n) : [];
+        $document = $name === 'plausibility' ? stagesDocument($n) : [];
         $revision = $name === 'plausibility' ? DocumentReader::read($document) : null;
         $figures[$name][] = ['size' => $n, 'ms' => medianMs(fn (): mixed => match ($name) {
             'plausibility' => $revision === null ? null : Plausibility::of($revision, $document),

@@ -22,6 +22,10 @@ final class ObservationController
 
     public function __invoke(Request $request, RecordObservations $record): JsonResponse
     {
+        // The bench's cookie alone opens this way. Only its own page may send JSON with it: another's is asked first, and refused.
+        if (! $request->isJson()) {
+            throw new Refused(ProblemType::Unreadable, 'A batch is sent as JSON.', 422, ['field' => 'Content-Type']);
+        }
         $sent = $request->json()->all();
         $list = $sent['observations'] ?? null;
         if (! is_array($list) || $list === [] || ! array_is_list($list) || count($list) > self::MOST) {

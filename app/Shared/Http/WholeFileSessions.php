@@ -12,17 +12,17 @@ use Illuminate\Session\FileSessionHandler;
  */
 final class WholeFileSessions extends FileSessionHandler
 {
-    /** @var array<string, string> what was read, by id */
-    private array $read = [];
+    /** @var array<string, string> what its file holds, by id */
+    private array $held = [];
 
     public function read($sessionId): string
     {
-        return $this->read[$sessionId] = (string) parent::read($sessionId);
+        return $this->held[$sessionId] = (string) parent::read($sessionId);
     }
 
     public function write($sessionId, $data): bool
     {
-        if (($this->read[$sessionId] ?? null) === $data) {
+        if (($this->held[$sessionId] ?? null) === $data) {
             return true;
         }
         $new = (string) tempnam($this->path, 'new');
@@ -30,6 +30,11 @@ final class WholeFileSessions extends FileSessionHandler
         // Its age is read off the application's clock, which tests may set; it must be right from the first moment.
         touch($new, now()->getTimestamp());
 
-        return rename($new, $this->path.'/'.$sessionId);
+        $written = rename($new, $this->path.'/'.$sessionId);
+        if ($written) {
+            $this->held[$sessionId] = $data;
+        }
+
+        return $written;
     }
 }

@@ -38,6 +38,8 @@ final class PresenceTest extends FeatureTestCase
         $body = ['sent_at' => now()->toIso8601ZuluString('millisecond'), 'observations' => [$reading]];
 
         $this->withCookie(BenchSession::cookieName(), 'another')->withCredentials()->postJson('/api/bench/observations', $body)->assertForbidden()->assertJsonPath('type', 'tekkal:not-enrolled');
+        $this->world->asBench($bench->device)->call('POST', '/api/bench/observations', server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], content: (string) json_encode($body))
+            ->assertStatus(422)->assertJsonPath('detail', 'A batch is sent as JSON.');
         $taken = $this->world->atBench($bench->device, null, null, 'POST', 'bench/observations', $body)->assertOk();
         self::assertSame('applied', $taken->json('outcomes.0.standing'));
         self::assertSame([], $taken->headers->getCookies(), 'it begins none');
@@ -68,6 +70,8 @@ final class PresenceTest extends FeatureTestCase
         self::assertSame($before, fileinode("$folder/$id"));
         $read->write($id, 'b');
         self::assertSame('b', (string) file_get_contents("$folder/$id"));
+        $read->write($id, 'a');
+        self::assertSame('a', (string) file_get_contents("$folder/$id"), 'back to what it was is a change as well');
         unlink("$folder/$id");
     }
 
