@@ -38,7 +38,7 @@ final class PresenceTest extends FeatureTestCase
         $body = ['sent_at' => now()->toIso8601ZuluString('millisecond'), 'observations' => [$reading]];
 
         $this->withCookie(BenchSession::cookieName(), 'another')->withCredentials()->postJson('/api/bench/observations', $body)->assertForbidden()->assertJsonPath('type', 'tekkal:not-enrolled');
-        $this->world->asBench($bench->device)->call('POST', '/api/bench/observations', server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_ACCEPT' => 'application/json'], content: (string) json_encode($body))
+        $this->world->asBench($bench->device)->post('/api/bench/observations', $body, ['Content-Type' => 'text/plain', 'Accept' => 'application/json'])
             ->assertStatus(422)->assertJsonPath('detail', 'A batch is sent as JSON.');
         $taken = $this->world->atBench($bench->device, null, null, 'POST', 'bench/observations', $body)->assertOk();
         self::assertSame('applied', $taken->json('outcomes.0.standing'));
