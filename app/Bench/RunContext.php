@@ -15,6 +15,9 @@ use Tekkal\Core\Run\RunFold;
 /** A run with the plan it pinned and its events folded so far. */
 final readonly class RunContext
 {
+    /** Asked for with every reading. */
+    private const WITH_PLAN = 'SELECT runs.*, revisions.document_hash, plans.plan FROM runs JOIN revisions ON revisions.id = runs.revision LEFT JOIN plans ON plans.hash = runs.plan_hash WHERE runs.id = ?';
+
     public function __construct(
         public Run $run,
         public Plan $plan,
@@ -27,8 +30,7 @@ final readonly class RunContext
 
     public static function find(string $runId): ?self
     {
-        $run = Run::query()->join('revisions', 'revisions.id', '=', 'runs.revision')->leftJoin('plans', 'plans.hash', '=', 'runs.plan_hash')
-            ->where('runs.id', $runId)->first(['runs.*', 'revisions.document_hash', 'plans.plan']);
+        $run = Run::fromQuery(self::WITH_PLAN, [$runId])->first();
         if ($run === null) {
             return null;
         }

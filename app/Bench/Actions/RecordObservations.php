@@ -78,7 +78,7 @@ final readonly class RecordObservations
 
     private function sitting(Observation $observation, Device $device): Sitting
     {
-        $sitting = Sitting::query()->find($observation->stamp->sitting);
+        $sitting = Sitting::fromQuery('SELECT * FROM sittings WHERE id = ?', [$observation->stamp->sitting])->first();
         if ($sitting === null || $sitting->device !== $device->id) {
             throw new Refused(ProblemType::NoSitting, 'This observation names no sitting of this bench. The bench keeps it; show it to the lead.', 403, ['id' => $observation->id]);
         }
