@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Record\FindingKind;
-use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Tekkal\Core\Plan\StraightGoal;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunState;
@@ -59,13 +59,20 @@ final readonly class ObservationFindings
 
     private function doubtfulTime(): ?string
     {
-        $clock = CarbonImmutable::instance($this->received->byItsClock());
+        // In seconds and their parts, for it is asked of every reading.
+        $clock = self::seconds($this->received->byItsClock());
+        $now = self::seconds(now()->toImmutable());
 
         return match (true) {
-            $clock->greaterThan(now()->addSeconds(self::AHEAD_S)) => 'By the clock of the bench it was done after it was sent.',
-            $clock->lessThan($this->context->run->begun_at->subSeconds(self::AHEAD_S)) => 'By the clock of the bench it was done before the run began.',
-            $clock->lessThan(now()->subHours(self::LATE_HOURS)) => sprintf('By the clock of the bench it was done %d days before it was sent.', (int) $clock->diffInDays(now())),
+            $clock > $now + self::AHEAD_S => 'By the clock of the bench it was done after it was sent.',
+            $clock < self::seconds($this->context->run->begun_at) - self::AHEAD_S => 'By the clock of the bench it was done before the run began.',
+            $clock < $now - self::LATE_HOURS * 3600 => sprintf('By the clock of the bench it was done %d days before it was sent.', intdiv((int) ($now - $clock), 86_400)),
             default => null,
         };
+    }
+
+    private static function seconds(DateTimeImmutable $instant): float
+    {
+        return (float) $instant->format('U.u');
     }
 }

@@ -52,7 +52,7 @@ final readonly class Presence
 
     private static function fetch(string $key, string $person, string $token, string $sitting): self
     {
-        $row = (array) DB::selectOne(self::query(), [$person, $token, $sitting]);
+        $row = (array) DB::selectOne(self::query($person !== ''), [$person, $token, $sitting]);
         $who = self::filled(Person::class, 'p', self::PERSON, $row);
         $who?->setRelation('personRoles', new Collection(array_map(
             fn (string $role): PersonRole => (new PersonRole)->newFromBuilder(['person' => $person, 'role' => $role]),
@@ -62,13 +62,13 @@ final readonly class Presence
         return new self($key, $who, self::filled(Device::class, 'd', self::DEVICE, $row), self::filled(Sitting::class, 's', self::SITTING, $row));
     }
 
-    private static function query(): string
+    private static function query(bool $withRoles): string
     {
         $columns = fn (string $table, array $columns): string => implode(', ', array_map(fn (string $column): string => "$table.$column AS {$table}_$column", $columns));
 
         return implode(' ', [
             'SELECT', implode(', ', [$columns('p', self::PERSON), $columns('d', self::DEVICE), $columns('s', self::SITTING)]),
-            ', (SELECT GROUP_CONCAT(role ORDER BY role) FROM person_roles WHERE person = p.id) AS roles',
+            $withRoles ? ', (SELECT GROUP_CONCAT(role ORDER BY role) FROM person_roles WHERE person = p.id) AS roles' : ', NULL AS roles',
             'FROM (SELECT 1) AS request LEFT JOIN people AS p ON p.id = ?',
             'LEFT JOIN device_tokens AS t ON t.token_hash = ? LEFT JOIN devices AS d ON d.id = t.device AND d.revoked_at IS NULL',
             'LEFT JOIN sittings AS s ON s.id = ?',
