@@ -19,7 +19,12 @@ export default tseslint.config(
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   reactHooks.configs.flat.recommended,
-  { rules: { 'max-params': ['error', 7] } },
+  {
+    rules: {
+      'max-params': ['error', 7],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+    },
+  },
   {
     files: ['resources/js/**/*.{ts,tsx}'],
     plugins: { boundaries },

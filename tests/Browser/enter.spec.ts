@@ -20,12 +20,7 @@ async function press(page: Page, key: string, waitsForNext: boolean): Promise<nu
         const began = performance.now();
         const look = () => {
           if (next && call() === before) requestAnimationFrame(look);
-          else
-            requestAnimationFrame(() =>
-              setTimeout(() => {
-                resolve(performance.now() - began);
-              }, 0),
-            );
+          else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began), 0));
         };
         look();
       };

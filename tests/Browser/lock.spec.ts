@@ -16,9 +16,7 @@ async function withOwnClock(page: Page, serial: string): Promise<void> {
 
 /** Nobody touches it for so long. */
 async function leave(page: Page, ms: number): Promise<void> {
-  await page.evaluate((by) => {
-    sessionStorage.setItem('ahead', String(Number(sessionStorage.getItem('ahead') ?? 0) + by));
-  }, ms);
+  await page.evaluate((by) => sessionStorage.setItem('ahead', String(Number(sessionStorage.getItem('ahead') ?? 0) + by)), ms);
 }
 
 async function badgeAndPin(page: Page, badge: string): Promise<void> {

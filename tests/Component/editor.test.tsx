@@ -18,9 +18,7 @@ beforeEach(() => {
   opened += 1;
   draft = `p${String(opened)}`;
 });
-afterEach(() => {
-  vi.useRealTimers();
-});
+afterEach(() => vi.useRealTimers());
 const path = () => `library/drafts/${draft}`;
 const sheet = (version: number, doc: Doc = DOCUMENT): DraftSheet => ({
   procedure: draft,
@@ -72,12 +70,7 @@ test('what is typed is saved by itself, as one save, with the version that it be
   const user = userEvent.setup();
   await user.clear(await target());
   await user.type(await target(), '33 N·m');
-  await waitFor(
-    () => {
-      expect(saves()).toHaveLength(1);
-    },
-    { timeout: 4_000 },
-  );
+  await waitFor(() => expect(saves()).toHaveLength(1), { timeout: 4_000 });
   expect(saves()[0]?.version).toBe(3);
   expect(firstTarget(saves()[0]?.document)).toBe('33 N·m');
   await screen.findByText('saved');

@@ -15,9 +15,7 @@ beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'], shouldAdvanceTime: true });
   bench += 1;
 });
-afterEach(() => {
-  vi.useRealTimers();
-});
+afterEach(() => vi.useRealTimers());
 
 const seen = (value: string): StepObservation => ({
   id: crypto.randomUUID(),
@@ -53,26 +51,18 @@ test('what is observed stands there at once, waits while nobody answers, and goe
   });
   const client = newClient();
   const { result } = renderHook(() => useOutbox(), { wrapper: ({ children }: { children: ReactNode }) => inApp(children, '/', client) });
-  await waitFor(() => {
-    expect(result.current.outbox).not.toBeNull();
-  });
+  await waitFor(() => expect(result.current.outbox).not.toBeNull());
 
   await act(async () => {
     await result.current.outbox?.observe(seen('32'));
     await result.current.outbox?.observe(seen('32.5'));
   });
-  await waitFor(() => {
-    expect(result.current.state.trouble).toContain('cannot be reached');
-  });
+  await waitFor(() => expect(result.current.state.trouble).toContain('cannot be reached'));
   expect(result.current.state.waiting.map((o) => o.device_seq)).toEqual([1, 2]);
 
   up = true;
-  await act(async () => {
-    await vi.advanceTimersByTimeAsync(2_000);
-  });
-  await waitFor(() => {
-    expect(result.current.state.waiting).toEqual([]);
-  });
+  await act(async () => await vi.advanceTimersByTimeAsync(2_000));
+  await waitFor(() => expect(result.current.state.waiting).toEqual([]));
   expect(sent).toEqual(['1 32', '2 32.5']);
   expect(result.current.state.trouble).toBeNull();
 });
@@ -82,18 +72,14 @@ test('what waits outlives the page: opened anew, it is sent with the number it w
   serve({ 'POST bench/observations': unreachable });
   const before = await Outbox.open(device, 4);
   await before.observe(seen('31'));
-  await vi.waitFor(() => {
-    expect(before.snapshot().trouble).not.toBeNull();
-  });
+  await vi.waitFor(() => expect(before.snapshot().trouble).not.toBeNull());
   // The page is closed: what it would have tried again it does not.
   vi.clearAllTimers();
   const asked = serve({ 'POST bench/observations': applied });
 
   // The server's count is older than what waits here: it must not be given out a second time.
   const after = await Outbox.open(device, 4);
-  await vi.waitFor(() => {
-    expect(after.snapshot().waiting).toEqual([]);
-  });
+  await vi.waitFor(() => expect(after.snapshot().waiting).toEqual([]));
   expect(batchOf(asked[0]?.body).map((o) => [o.device_seq, o.value])).toEqual([[4, '31']]);
   expect(await after.lastSeq()).toBe(4);
 });
@@ -108,9 +94,7 @@ test('one that the server cannot read is stood in for with its bytes, and does n
   const outbox = await Outbox.open(`odd-${String(bench)}`, 1);
   await outbox.observe(seen('odd'));
   await outbox.observe(seen('32'));
-  await vi.waitFor(() => {
-    expect(outbox.snapshot().waiting).toEqual([]);
-  });
+  await vi.waitFor(() => expect(outbox.snapshot().waiting).toEqual([]));
 
   const last = asked.flatMap(({ body }) => batchOf(body)).filter((o) => o.value !== 'odd');
   expect(last.map((o) => [o.device_seq, o.kind])).toEqual([
@@ -129,9 +113,7 @@ test('where the server counts further, what waits is counted anew, in its order,
   });
   const outbox = await Outbox.open(`count-${String(bench)}`, 3);
   await Promise.all([outbox.observe(seen('31')), outbox.observe(seen('32'))]);
-  await vi.waitFor(() => {
-    expect(outbox.snapshot().waiting).toEqual([]);
-  });
+  await vi.waitFor(() => expect(outbox.snapshot().waiting).toEqual([]));
   const accepted = asked.flatMap(({ body }) => batchOf(body)).filter((o) => o.device_seq >= 9);
   expect(new Set(accepted.map((o) => `${String(o.device_seq)} ${o.value ?? ''}`))).toEqual(new Set(['9 31', '10 32']));
   expect(await outbox.lastSeq()).toBe(10);

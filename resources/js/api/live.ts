@@ -22,8 +22,6 @@ export function useLive(run: string | null, since: number, queryKey: readonly un
         () => client.refetchQueries(shown, { cancelRefetch: false }),
       );
     }, LIVE_MS);
-    return () => {
-      clearInterval(timer);
-    };
+    return () => clearInterval(timer);
   }, [run, since, key, client]);
 }

@@ -71,9 +71,7 @@ function Who() {
         error={signOut.error}
         busy={signOut.isPending}
         className="underline decoration-hair underline-offset-4 hover:text-ink"
-        onSignOut={() => {
-          signOut.mutate();
-        }}
+        onSignOut={() => signOut.mutate()}
       />
     </div>
   );

@@ -10,9 +10,8 @@ describe('exact decimals', () => {
     for (const text of ['', '.', '1.', '.5', '-1', '+1', '1e3', '1,5', ' 1', '1 ', '0x1', 'NaN', '1.2.3']) expect(decimal(text), text).toBeNull();
   });
 
-  it('multiplies without rounding: 62 lbf·ft is 84.0607127965468248 N·m to the last digit (NIST SP 811)', () => {
-    expect(times(read('62'), read('1.3558179483314004'))).toEqual({ units: 840607127965468248n, scale: 16 });
-  });
+  it('multiplies without rounding: 62 lbf·ft is 84.0607127965468248 N·m to the last digit (NIST SP 811)', () =>
+    expect(times(read('62'), read('1.3558179483314004'))).toEqual({ units: 840607127965468248n, scale: 16 }));
 
   it('compares across scales', () => {
     expect(compare(read('30'), read('30.000'))).toBe(0);

@@ -22,13 +22,10 @@ describe('two versions of a draft', () => {
     ]);
   });
 
-  it('differ by a stage that only one of them has', () => {
-    expect(differences({ stages: [{ key: 'a' }] }, { stages: [] })).toEqual([{ path: 'stages, a', mine: '{"key":"a"}', theirs: '–' }]);
-  });
+  it('differ by a stage that only one of them has', () =>
+    expect(differences({ stages: [{ key: 'a' }] }, { stages: [] })).toEqual([{ path: 'stages, a', mine: '{"key":"a"}', theirs: '–' }]));
 
-  it('do not differ where nothing does', () => {
-    expect(differences({ a: ['1', { b: null }] }, { a: ['1', { b: null }] })).toEqual([]);
-  });
+  it('do not differ where nothing does', () => expect(differences({ a: ['1', { b: null }] }, { a: ['1', { b: null }] })).toEqual([]));
 });
 
 describe('two versions made at random', () => {

@@ -103,9 +103,8 @@ describe('a document being written', () => {
     ]);
   });
 
-  it('numbers the map by an order, and what the order leaves out after it', () => {
-    expect(numberedBy(drawn, ['p2']).map.positions.map((p) => p.number)).toEqual(['2', '1']);
-  });
+  it('numbers the map by an order, and what the order leaves out after it', () =>
+    expect(numberedBy(drawn, ['p2']).map.positions.map((p) => p.number)).toEqual(['2', '1']));
 
   it('changes, moves and takes out stages wherever they stand', () => {
     expect(withStage(doc.stages, 'b', (s) => ({ ...s, why: 'w' }))[1]?.stages?.[0]?.why).toBe('w');

@@ -12,9 +12,7 @@ describe('what went wrong with a request', () => {
     ['draft-changed', 409, false],
     ['too-large', 413, false],
     ['too-many', 429, false],
-  ])('%s, %i: nobody was there to answer: %s', (type, status, unanswered) => {
-    expect(new Problem(type, 'A sentence.', status).unanswered).toBe(unanswered);
-  });
+  ])('%s, %i: nobody was there to answer: %s', (type, status, unanswered) => expect(new Problem(type, 'A sentence.', status).unanswered).toBe(unanswered));
 
   it('is told in the server’s own sentence, and in one that calms where there is none', () => {
     expect(sentenceOf(new Problem('bad-value', 'Bolt 9 is not on the map.', 422))).toBe('Bolt 9 is not on the map.');

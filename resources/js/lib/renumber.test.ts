@@ -16,9 +16,7 @@ describe('counting anew after a lost answer', () => {
     ]);
   });
 
-  it('changes nothing when the server names one that no longer waits', () => {
-    expect(renumber(waiting, 'gone', 9)).toEqual(waiting);
-  });
+  it('changes nothing when the server names one that no longer waits', () => expect(renumber(waiting, 'gone', 9)).toEqual(waiting));
 
   it('closes a gap without losing or doubling anything', () => {
     const counted = renumber(

@@ -15,17 +15,13 @@ export class RetryQueue {
 
   go(key: string, work: () => Promise<unknown>): void {
     const attempt = work().then(
-      () => {
-        this.over(key);
-      },
+      () => this.over(key),
       (error: unknown) => {
         if (!(error instanceof Problem) || !error.unanswered) {
           this.over(key);
           return;
         }
-        setTimeout(() => {
-          this.go(key, work);
-        }, this.againMs);
+        setTimeout(() => this.go(key, work), this.againMs);
         throw error;
       },
     );

@@ -6,13 +6,10 @@ const run = { next_step: 'a', stopped_at: null, walk_sheet: [line('a'), line('b'
 const reading = (step: string, value: string): PendingObservation => ({ id: step, kind: 'reading', step, value, unit: 'N.m' });
 
 describe('a run as the bench sees it', () => {
-  it('stands at the server’s next step while nothing is on its way', () => {
-    expect(runView(run, [])).toEqual({ doneHere: [], next: 'a', waits: false });
-  });
+  it('stands at the server’s next step while nothing is on its way', () => expect(runView(run, [])).toEqual({ doneHere: [], next: 'a', waits: false }));
 
-  it('walks on along the sheet by good readings that are still on their way', () => {
-    expect(runView(run, [reading('a', '32'), reading('b', '30')])).toEqual({ doneHere: ['a', 'b'], next: 'c', waits: false });
-  });
+  it('walks on along the sheet by good readings that are still on their way', () =>
+    expect(runView(run, [reading('a', '32'), reading('b', '30')])).toEqual({ doneHere: ['a', 'b'], next: 'c', waits: false }));
 
   it('waits for the server after anything but a good reading', () => {
     expect(runView(run, [reading('a', '32'), reading('b', '29.9')])).toEqual({ doneHere: ['a'], next: null, waits: true });
@@ -26,9 +23,7 @@ describe('a run as the bench sees it', () => {
     expect(unknownTo(undefined, onTheirWay)).toHaveLength(2);
   });
 
-  it('stays at a step that stopped the run', () => {
-    expect(runView({ ...run, stopped_at: 'b' }, []).next).toBe('b');
-  });
+  it('stays at a step that stopped the run', () => expect(runView({ ...run, stopped_at: 'b' }, []).next).toBe('b'));
 
   it('has nothing next when the sheet is walked to its end', () => {
     expect(

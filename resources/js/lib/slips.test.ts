@@ -11,17 +11,11 @@ describe('a suspected slip', () => {
     expect(suspectedSlip(newtonMetres, '3.2', 'N.m')?.likely).toBe('32');
   });
 
-  it('asks about inch-pounds given as foot-pounds: 78 in-lb is 6.5 ft-lb', () => {
-    expect(suspectedSlip(footPounds, '78', 'lbf.ft')?.likely).toBe('6.5');
-  });
+  it('asks about inch-pounds given as foot-pounds: 78 in-lb is 6.5 ft-lb', () => expect(suspectedSlip(footPounds, '78', 'lbf.ft')?.likely).toBe('6.5'));
 
-  it('asks about foot-pounds given as newton metres', () => {
-    expect(suspectedSlip(newtonMetres, '23.6', 'N.m')?.words).toContain('1.356');
-  });
+  it('asks about foot-pounds given as newton metres', () => expect(suspectedSlip(newtonMetres, '23.6', 'N.m')?.words).toContain('1.356'));
 
-  it('never asks about a reading in its window', () => {
-    expect(suspectedSlip(newtonMetres, '32', 'N.m')).toBeNull();
-  });
+  it('never asks about a reading in its window', () => expect(suspectedSlip(newtonMetres, '32', 'N.m')).toBeNull());
 
   it('never asks about an honest short or over pull', () => {
     for (const digits of ['27.4', '29.9', '34.1', '38']) expect(suspectedSlip(newtonMetres, digits, 'N.m')).toBeNull();

@@ -7,15 +7,10 @@ describe('typesetting', () => {
     expect(dayAndTime('2026-07-31T23:30:00Z', 'Europe/London')).toBe('1 Aug, 00:30');
   });
 
-  it('does not move a calendar day by any zone', () => {
-    expect(calendarDay('2026-02-28')).toBe('28 Feb 2026');
-  });
+  it('does not move a calendar day by any zone', () => expect(calendarDay('2026-02-28')).toBe('28 Feb 2026'));
 
-  it('counts one and many', () => {
-    expect([count(1, 'step'), count(0, 'step'), count(2, 'person', 'people')]).toEqual(['1 step', '0 steps', '2 people']);
-  });
+  it('counts one and many', () => expect([count(1, 'step'), count(0, 'step'), count(2, 'person', 'people')]).toEqual(['1 step', '0 steps', '2 people']));
 
-  it('expects all or none of a share only where it is that', () => {
-    expect([1, 0.9996, 0.99, 0.805, 0.01, 0.004, 0].map(expected)).toEqual(['100 %', 'more than 99 %', '99 %', '81 %', '1 %', 'less than 1 %', '0 %']);
-  });
+  it('expects all or none of a share only where it is that', () =>
+    expect([1, 0.9996, 0.99, 0.805, 0.01, 0.004, 0].map(expected)).toEqual(['100 %', 'more than 99 %', '99 %', '81 %', '1 %', 'less than 1 %', '0 %']));
 });

@@ -35,23 +35,14 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
         type={asking === 'pin' ? 'password' : 'text'}
         className="h-20 w-full rounded border-2 border-now bg-sheet px-4 text-4xl font-semibold"
         value={asking === 'badge' ? badge : pin}
-        onChange={(e) => {
-          set(e.target.value);
-        }}
+        onChange={(e) => set(e.target.value)}
       />
       <p role="alert" className="min-h-7 py-1 text-fault">
         {error}
       </p>
       <div className="grid grid-cols-3 gap-4">
         {KEYS.map((k) => (
-          <button
-            key={k}
-            type="button"
-            className={key}
-            onClick={() => {
-              set((v) => v + k);
-            }}
-          >
+          <button key={k} type="button" className={key} onClick={() => set((v) => v + k)}>
             {k}
           </button>
         ))}
@@ -65,13 +56,7 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
         >
           {asking === 'pin' && pin === '' ? 'Badge' : 'Clear'}
         </button>
-        <button
-          type="button"
-          className={key}
-          onClick={() => {
-            set((v) => `${v}0`);
-          }}
-        >
+        <button type="button" className={key} onClick={() => set((v) => `${v}0`)}>
           0
         </button>
         <button type="submit" disabled={busy} className="h-24 rounded border border-now bg-now text-xl font-semibold text-on-now">

@@ -9,9 +9,7 @@ export function Cell({ label, onType, className = '', ...rest }: Props) {
       {...rest}
       aria-label={label}
       className={`h-[34px] w-full rounded border border-hair bg-sheet px-2 ${className}`}
-      onChange={(e) => {
-        onType(e.target.value);
-      }}
+      onChange={(e) => onType(e.target.value)}
     />
   );
 }

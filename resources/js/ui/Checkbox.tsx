@@ -6,14 +6,7 @@ type Props = { checked: boolean; onCheckedChange: (checked: boolean) => void; ch
 export function Checkbox({ checked, onCheckedChange, children, className = '' }: Props) {
   return (
     <label className={`flex items-center gap-2 ${className}`}>
-      <input
-        type="checkbox"
-        className="size-4 accent-now"
-        checked={checked}
-        onChange={(e) => {
-          onCheckedChange(e.target.checked);
-        }}
-      />
+      <input type="checkbox" className="size-4 accent-now" checked={checked} onChange={(e) => onCheckedChange(e.target.checked)} />
       {children}
     </label>
   );

@@ -23,13 +23,7 @@ export function FieldGrid({ fields, of, onPut, choices, columns = 'grid-cols-3' 
       {ticks.length > 0 && (
         <div className="flex flex-wrap gap-x-6 gap-y-2">
           {ticks.map((f) => (
-            <Checkbox
-              key={f.field}
-              checked={of[f.field] === true}
-              onCheckedChange={(on) => {
-                onPut(f.field, on);
-              }}
-            >
+            <Checkbox key={f.field} checked={of[f.field] === true} onCheckedChange={(on) => onPut(f.field, on)}>
               {f.label}
             </Checkbox>
           ))}
@@ -44,9 +38,7 @@ type OneProps = Omit<Props, 'fields' | 'columns'> & { spec: FieldSpec };
 
 function OneField({ spec, of, onPut, choices }: OneProps) {
   const value = of[spec.field];
-  const put = (next: unknown) => {
-    onPut(spec.field, next);
-  };
+  const put = (next: unknown) => onPut(spec.field, next);
   if (spec.as === 'one' || spec.as === 'one-of') {
     const options = spec.as === 'one' ? spec.options : choices[spec.from];
     const chosen = typeof value === 'string' ? value : '';

@@ -15,9 +15,7 @@ export function FileField({ label, accept, onChoose }: Props) {
         type="file"
         accept={accept}
         className="w-full rounded border border-line bg-sheet px-3 py-2 file:mr-3 file:rounded file:border file:border-line file:bg-paper file:px-3 file:py-1 file:font-semibold"
-        onChange={(e) => {
-          onChoose(e.target.files?.[0] ?? null);
-        }}
+        onChange={(e) => onChoose(e.target.files?.[0] ?? null)}
       />
     </div>
   );

@@ -61,9 +61,7 @@ export function JointMap({ sketch, marks = [], now, from, detail, label, onPick,
           key={p.key}
           {...(onPick
             ? {
-                onClick: (event) => {
-                  onPick(p.key, event.shiftKey);
-                },
+                onClick: (event) => onPick(p.key, event.shiftKey),
                 className: 'cursor-pointer',
               }
             : {})}

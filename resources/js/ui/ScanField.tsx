@@ -23,9 +23,7 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
       }
     };
     window.addEventListener('keydown', focus);
-    return () => {
-      window.removeEventListener('keydown', focus);
-    };
+    return () => window.removeEventListener('keydown', focus);
   }, []);
 
   const choose = (hit: Hit | undefined) => {
@@ -71,9 +69,7 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
           setOpen(true);
         }}
         onKeyDown={onKeyDown}
-        onFocus={() => {
-          setOpen(true);
-        }}
+        onFocus={() => setOpen(true)}
         onBlur={() => {
           entered.current = false;
           setOpen(false);

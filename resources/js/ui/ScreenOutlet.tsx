@@ -21,13 +21,7 @@ function BrokenScreen({ error }: FallbackProps) {
         <p>Nothing that was recorded is lost, and readings that wait to be sent go on being sent. Load the page again; if it comes back, tell the lead.</p>
         <p className="mt-2 text-soft">{error instanceof Error ? error.message : String(error)}</p>
       </div>
-      <Button
-        look="main"
-        className="mt-5"
-        onClick={() => {
-          window.location.reload();
-        }}
-      >
+      <Button look="main" className="mt-5" onClick={() => window.location.reload()}>
         Load the page again
       </Button>
     </main>

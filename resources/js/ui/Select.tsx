@@ -19,9 +19,7 @@ export function Select({ label, hideLabel = false, options, onValueChange, class
         {...rest}
         id={id}
         className={`w-full rounded border bg-sheet px-2 ${hideLabel ? 'h-[34px] border-hair' : 'h-[42px] border-line'}`}
-        onChange={(e) => {
-          onValueChange(e.target.value);
-        }}
+        onChange={(e) => onValueChange(e.target.value)}
       >
         {options.map((o) => (
           <option key={o.value} value={o.value}>

@@ -18,14 +18,7 @@ export function SelectWithButton({ label, options, verb, onDo, disabled = false,
   return (
     <div className={`flex items-end gap-2 ${className}`}>
       <Select className="min-w-0 grow" label={label} value={chosen} onValueChange={setValue} options={options} disabled={disabled || options.length === 0} />
-      <Button
-        className="h-[42px] shrink-0"
-        small
-        disabled={disabled || chosen === ''}
-        onClick={() => {
-          onDo(chosen);
-        }}
-      >
+      <Button className="h-[42px] shrink-0" small disabled={disabled || chosen === ''} onClick={() => onDo(chosen)}>
         {verb}
       </Button>
     </div>

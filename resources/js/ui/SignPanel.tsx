@@ -27,24 +27,14 @@ export function SignPanel({ title, signer, meaning, verb, fault = false, reason,
   const [signed, setSigned] = useState<Signed>({ reason: '', password: '' });
   return (
     <FormPanel title={title} note={meaning} verb={verb} fault={fault} onClose={onClose} command={() => command(signed)} refreshes={refreshes}>
-      {reason !== undefined && (
-        <TextArea
-          label={reason}
-          value={signed.reason}
-          onChange={(e) => {
-            setSigned((now) => ({ ...now, reason: e.target.value }));
-          }}
-        />
-      )}
+      {reason !== undefined && <TextArea label={reason} value={signed.reason} onChange={(e) => setSigned((now) => ({ ...now, reason: e.target.value }))} />}
       {password && (
         <Field
           label={`Your password, ${signer}`}
           type="password"
           autoComplete="current-password"
           value={signed.password}
-          onChange={(e) => {
-            setSigned((now) => ({ ...now, password: e.target.value }));
-          }}
+          onChange={(e) => setSigned((now) => ({ ...now, password: e.target.value }))}
         />
       )}
     </FormPanel>

@@ -53,12 +53,7 @@ export function ThingList({ empty, another, one, fields, columns, things, choice
           />
         </fieldset>
       ))}
-      <AddButton
-        text={another}
-        onAdd={() => {
-          onChange('list', [...things, fresh()]);
-        }}
-      />
+      <AddButton text={another} onAdd={() => onChange('list', [...things, fresh()])} />
     </div>
   );
 }

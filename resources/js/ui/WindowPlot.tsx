@@ -24,13 +24,7 @@ export function WindowPlot({ lines, unit, picked, onPick }: Props) {
       aria-label={`Results in ${unit}, bolt by bolt, between their limits`}
     >
       {lines.map((line, i) => (
-        <g
-          key={line.step}
-          onClick={() => {
-            onPick(line.position);
-          }}
-          className="cursor-pointer"
-        >
+        <g key={line.step} onClick={() => onPick(line.position)} className="cursor-pointer">
           <rect x={x(i) - step / 2} y={TOP} width={step} height={HEIGHT - TOP} fill={picked === line.position ? 'var(--casting)' : 'transparent'} />
           <rect x={x(i) - step * 0.42} y={y(Number(line.high))} width={step * 0.84} height={y(Number(line.low)) - y(Number(line.high))} fill="var(--casting)" />
           {[line.low, line.high].map((limit) => (

@@ -45,12 +45,7 @@ export function AsideTable({ lines }: { lines: AsideLine[] }) {
               <td className="text-right text-soft">
                 {line.disposed_at !== null && `dismissed ${dayAndTime(line.disposed_at, zone)}`}
                 {line.disposed_at === null && may('dispose-readings') && (
-                  <Button
-                    small
-                    onClick={() => {
-                      setDismissing(line);
-                    }}
-                  >
+                  <Button small onClick={() => setDismissing(line)}>
                     Dismiss
                   </Button>
                 )}
@@ -59,14 +54,7 @@ export function AsideTable({ lines }: { lines: AsideLine[] }) {
           ))}
         </tbody>
       </table>
-      {dismissing && (
-        <DismissPanel
-          line={dismissing}
-          onClose={() => {
-            setDismissing(null);
-          }}
-        />
-      )}
+      {dismissing && <DismissPanel line={dismissing} onClose={() => setDismissing(null)} />}
     </>
   );
 }
@@ -82,14 +70,7 @@ function DismissPanel({ line, onClose }: { line: AsideLine; onClose: () => void 
     >
       <div className="flex flex-col gap-3">
         {REASONS.map((reason) => (
-          <Button
-            key={reason.value}
-            disabled={dismiss.isPending}
-            onClick={() => {
-              dismiss.mutate(reason.value);
-            }}
-            className="text-left"
-          >
+          <Button key={reason.value} disabled={dismiss.isPending} onClick={() => dismiss.mutate(reason.value)} className="text-left">
             {reason.text}
           </Button>
         ))}

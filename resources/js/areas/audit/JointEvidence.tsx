@@ -75,9 +75,7 @@ export function JointEvidence({ joint, picked, onPick }: Props) {
                     key={key}
                     type="button"
                     aria-pressed={key === shownStage}
-                    onClick={() => {
-                      setStage(key);
-                    }}
+                    onClick={() => setStage(key)}
                     className={`border-b-[3px] pb-0.5 ${key === shownStage ? 'border-paint font-semibold' : 'border-transparent text-soft'}`}
                   >
                     Round {i + 1}

@@ -17,13 +17,7 @@ export function Replies({ replies, onPick }: { replies: Reply[]; onPick: (joint:
                 return (
                   <li key={reason.sentence} className={reason.answer === 'no' ? 'text-fault' : 'text-soft'}>
                     {joint !== null && position !== null ? (
-                      <button
-                        type="button"
-                        className="text-left underline decoration-hair underline-offset-4"
-                        onClick={() => {
-                          onPick(joint, position);
-                        }}
-                      >
+                      <button type="button" className="text-left underline decoration-hair underline-offset-4" onClick={() => onPick(joint, position)}>
                         {reason.sentence}
                       </button>
                     ) : (

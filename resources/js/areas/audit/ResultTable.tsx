@@ -41,9 +41,7 @@ export function ResultTable({ lines, stages, picked, onPick }: Props) {
               : line.attempts.map((a) => (
                   <tr
                     key={a.entry}
-                    onClick={() => {
-                      onPick(line.position);
-                    }}
+                    onClick={() => onPick(line.position)}
                     className={`h-9 cursor-pointer border-b border-hair ${picked === line.position ? 'bg-sheet' : ''} ${a.status === 'live' ? '' : 'text-soft'}`}
                   >
                     <td>{stages.indexOf(line.stage) + 1}</td>

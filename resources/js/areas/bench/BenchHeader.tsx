@@ -28,14 +28,7 @@ export function BenchHeader({ children, back }: { children: ReactNode; back?: bo
             My hook
           </Link>
         )}
-        <SignOut
-          error={signOut.error}
-          busy={signOut.isPending}
-          className={`${big} pr-7`}
-          onSignOut={() => {
-            signOut.mutate();
-          }}
-        />
+        <SignOut error={signOut.error} busy={signOut.isPending} className={`${big} pr-7`} onSignOut={() => signOut.mutate()} />
       </div>
     </header>
   );

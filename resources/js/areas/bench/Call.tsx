@@ -59,9 +59,7 @@ function Reading({ entry, tool, low, high }: { entry: Entry; tool: ToolOffer; lo
       if (/^[0-9.,@]$/.test(event.key) && document.activeElement !== input.current && !document.querySelector('[role="dialog"]')) input.current?.focus();
     };
     window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
+    return () => window.removeEventListener('keydown', onKey);
   }, []);
   return (
     <div className="mt-4">
@@ -77,9 +75,7 @@ function Reading({ entry, tool, low, high }: { entry: Entry; tool: ToolOffer; lo
           aria-describedby="reading-note"
           className="w-48 bg-transparent text-5xl font-bold outline-none"
           value={entry.typed}
-          onChange={(e) => {
-            entry.type(e.target.value);
-          }}
+          onChange={(e) => entry.type(e.target.value)}
         />
         <span className="text-2xl text-soft">{tool.unit.symbol}</span>
         <span className="ml-auto text-right text-lg leading-tight">

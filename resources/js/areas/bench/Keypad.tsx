@@ -10,9 +10,7 @@ export function Keypad({ onKey, onClose }: { onKey: (key: string) => void; onClo
             key={key}
             type="button"
             aria-label={key === '⌫' ? 'delete' : key}
-            onClick={() => {
-              onKey(key);
-            }}
+            onClick={() => onKey(key)}
             className="h-24 w-24 rounded border border-line bg-sheet text-4xl font-semibold active:bg-casting"
           >
             {key}

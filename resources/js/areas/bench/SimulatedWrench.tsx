@@ -34,9 +34,7 @@ export function SimulatedWrench({ sheet, step, tool, onPull }: Props) {
         }),
       );
     },
-    onSuccess: ({ value }) => {
-      onPull(value, by);
-    },
+    onSuccess: ({ value }) => onPull(value, by),
   });
   return (
     <div role="group" aria-label="Simulated tool" className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2">
@@ -47,9 +45,7 @@ export function SimulatedWrench({ sheet, step, tool, onPull }: Props) {
           aria-label="Simulated tool’s name"
           className="rounded border border-hair bg-sheet px-1 font-semibold text-ink"
           value={by.code}
-          onChange={(e) => {
-            setCode(e.target.value);
-          }}
+          onChange={(e) => setCode(e.target.value)}
         >
           {offers.map((o) => (
             <option key={o.id}>{o.code}</option>
@@ -61,9 +57,7 @@ export function SimulatedWrench({ sheet, step, tool, onPull }: Props) {
           key={value}
           type="button"
           disabled={pull.isPending}
-          onClick={() => {
-            pull.mutate(value);
-          }}
+          onClick={() => pull.mutate(value)}
           className="h-14 grow basis-0 rounded border border-line bg-sheet px-2 text-lg font-semibold whitespace-nowrap active:bg-casting disabled:opacity-45"
         >
           {text}

@@ -11,32 +11,17 @@ export function SlipQuestion({ entry, tool }: { entry: Entry; tool: ToolOffer })
     <Panel
       title={`Did ${tool.code} really show ${typed} ${tool.unit.symbol}?`}
       open
-      onClose={() => {
-        settle(null);
-      }}
+      onClose={() => settle(null)}
       note={`It looks like a slip: ${slip.words}. Only you saw the scale.`}
     >
       <div className="flex flex-col gap-4">
-        <BigKey
-          look="main"
-          onClick={() => {
-            settle(null);
-          }}
-        >
+        <BigKey look="main" onClick={() => settle(null)}>
           No, let me type it again
         </BigKey>
-        <BigKey
-          onClick={() => {
-            settle(slip.likely);
-          }}
-        >
+        <BigKey onClick={() => settle(slip.likely)}>
           It showed {slip.likely} {tool.unit.symbol}
         </BigKey>
-        <BigKey
-          onClick={() => {
-            settle(typed.replace(',', '.'));
-          }}
-        >
+        <BigKey onClick={() => settle(typed.replace(',', '.'))}>
           It did show {typed} {tool.unit.symbol}
         </BigKey>
       </div>

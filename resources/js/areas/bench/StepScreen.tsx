@@ -27,17 +27,7 @@ export function StepScreen({ bench, sheet, step }: { bench: Bench; sheet: RunShe
   const round = roundOf(sheet, step);
   const doneInRound = round.filter((s) => s.status === 'done' || done.includes(s.id)).length;
   const before = lastDone(sheet, done);
-  if (changing || tool === null)
-    return (
-      <ToolChoice
-        bench={bench}
-        sheet={sheet}
-        step={step}
-        onDone={() => {
-          setChanging(false);
-        }}
-      />
-    );
+  if (changing || tool === null) return <ToolChoice bench={bench} sheet={sheet} step={step} onDone={() => setChanging(false)} />;
   const lastReading = before?.attempts.find((a) => a.status === 'live' && a.typed);
 
   return (
@@ -45,14 +35,7 @@ export function StepScreen({ bench, sheet, step }: { bench: Bench; sheet: RunShe
       <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1">
         <Call sheet={sheet} step={step} tool={tool} entry={entry} />
         <section className="flex min-h-0 border-l border-line portrait:border-t portrait:border-l-0" aria-label="The joint">
-          {pad && (
-            <Keypad
-              onKey={entry.press}
-              onClose={() => {
-                setPad(false);
-              }}
-            />
-          )}
+          {pad && <Keypad onKey={entry.press} onClose={() => setPad(false)} />}
           <div className="flex min-w-0 grow flex-col px-7 py-5">
             <div className="flex items-baseline justify-between text-xl">
               <p>
@@ -80,20 +63,10 @@ export function StepScreen({ bench, sheet, step }: { bench: Bench; sheet: RunShe
         bench={bench}
         sheet={sheet}
         entry={entry}
-        onPad={() => {
-          setPad((open) => !open);
-        }}
-        onChangeTool={() => {
-          setChanging(true);
-        }}
+        onPad={() => setPad((open) => !open)}
+        onChangeTool={() => setChanging(true)}
         takeBackName={before && lastReading ? nameOf(sheet, before).bolt.toLowerCase() : null}
-        onTakeBack={
-          before && lastReading && bench.pending.length === 0
-            ? () => {
-                setTakingBack({ step: before, reading: lastReading.reading });
-              }
-            : undefined
-        }
+        onTakeBack={before && lastReading && bench.pending.length === 0 ? () => setTakingBack({ step: before, reading: lastReading.reading }) : undefined}
       />
       {entry.slip && <SlipQuestion entry={entry} tool={tool} />}
       {takingBack && (
@@ -102,9 +75,7 @@ export function StepScreen({ bench, sheet, step }: { bench: Bench; sheet: RunShe
           name={nameOf(sheet, takingBack.step).bolt}
           reading={takingBack.reading}
           outOfWindow={false}
-          onClose={() => {
-            setTakingBack(null);
-          }}
+          onClose={() => setTakingBack(null)}
         />
       )}
     </>

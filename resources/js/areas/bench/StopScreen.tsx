@@ -28,12 +28,7 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
   usePadKeys(
     {
       '*': answered ? backOff : undefined,
-      '-':
-        answered && attempt?.typed
-          ? () => {
-              setWithdrawing(true);
-            }
-          : undefined,
+      '-': answered && attempt?.typed ? () => setWithdrawing(true) : undefined,
     },
     900,
   );
@@ -78,13 +73,7 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
           It is backed off, redo it
         </BigKey>
         {attempt?.typed && (
-          <BigKey
-            cap="−"
-            disabled={!answered}
-            onClick={() => {
-              setWithdrawing(true);
-            }}
-          >
+          <BigKey cap="−" disabled={!answered} onClick={() => setWithdrawing(true)}>
             I typed it wrongly
           </BigKey>
         )}
@@ -94,17 +83,7 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
           </p>
         )}
       </div>
-      {withdrawing && attempt && (
-        <WithdrawPanel
-          bench={bench}
-          name={bolt}
-          reading={attempt.reading}
-          outOfWindow
-          onClose={() => {
-            setWithdrawing(false);
-          }}
-        />
-      )}
+      {withdrawing && attempt && <WithdrawPanel bench={bench} name={bolt} reading={attempt.reading} outOfWindow onClose={() => setWithdrawing(false)} />}
     </main>
   );
 }

@@ -13,9 +13,7 @@ export function ToolChoice({ bench, sheet, step, onDone }: Props) {
   const { offers, taken } = sheet.tools[step.quantity];
   const [scan, setScan] = useState('');
   const { command } = bench;
-  const take = (tool: ToolOffer) => {
-    command.mutate(takeTool(step.quantity, tool.id), { onSuccess: () => onDone?.() });
-  };
+  const take = (tool: ToolOffer) => command.mutate(takeTool(step.quantity, tool.id), { onSuccess: () => onDone?.() });
   const onScan = () => {
     const tool = offers.find((o) => o.code.toLowerCase() === scan.replace(/^@T/, '').toLowerCase());
     if (tool) take(tool);
@@ -43,9 +41,7 @@ export function ToolChoice({ bench, sheet, step, onDone }: Props) {
             autoComplete="off"
             inputMode="none"
             value={scan}
-            onChange={(e) => {
-              setScan(e.target.value);
-            }}
+            onChange={(e) => setScan(e.target.value)}
             className="h-14 w-80 rounded border-2 border-now bg-sheet px-4 text-2xl font-semibold placeholder:font-normal placeholder:text-soft"
           />
         </form>
@@ -60,9 +56,7 @@ export function ToolChoice({ bench, sheet, step, onDone }: Props) {
               <button
                 type="button"
                 disabled={command.isPending}
-                onClick={() => {
-                  take(offer);
-                }}
+                onClick={() => take(offer)}
                 className={`flex min-h-28 w-full flex-col justify-center rounded border-2 px-5 py-3 text-left ${offer.reasons.length === 0 ? 'border-line bg-sheet' : 'border-dashed border-hair'}`}
               >
                 <span className="text-2xl font-semibold">

@@ -15,9 +15,7 @@ type Props = { bench: Bench; sheet: RunSheet };
 
 /** The run is open at another bench or in other hands. */
 export function HeldElsewhere({ bench, sheet }: Props) {
-  const onTakeOver = () => {
-    bench.command.mutate(takeOver);
-  };
+  const onTakeOver = () => bench.command.mutate(takeOver);
   usePadKeys({ Enter: bench.command.isPending ? undefined : onTakeOver }, QUIET_MS);
   const done = sheet.steps.filter((s) => s.status === 'done').length;
   return (
@@ -39,9 +37,7 @@ export function HeldElsewhere({ bench, sheet }: Props) {
 
 /** Every step is done: one look round the marks, then the run is finished. */
 export function AllDone({ bench, sheet }: Props) {
-  const finish = () => {
-    bench.command.mutate(finishRun);
-  };
+  const finish = () => bench.command.mutate(finishRun);
   usePadKeys({ Enter: bench.command.isPending ? undefined : finish }, QUIET_MS);
   return (
     <Point sheet={sheet} done={bench.view?.doneHere ?? []} title={`All ${String(sheet.steps.length)} steps are done`} error={bench.command.error}>

@@ -22,9 +22,7 @@ export function WithdrawPanel({ bench, name, reading, outOfWindow, onClose }: Pr
   const withdraw = (reason: Withdrawal['reason']) => {
     command.mutate(withdrawReading({ reading, reason, ...(outOfWindow ? { second_badge: badge.replace(/^@B/, ''), second_pin: pin } : {}) }), {
       onSuccess: onClose,
-      onError: () => {
-        setPin('');
-      },
+      onError: () => setPin(''),
     });
   };
   const close = () => {
@@ -44,36 +42,13 @@ export function WithdrawPanel({ bench, name, reading, outOfWindow, onClose }: Pr
     >
       {outOfWindow && (
         <div className="mb-4 grid grid-cols-2 gap-4">
-          <Field
-            label="Second person’s badge"
-            inputMode="numeric"
-            autoComplete="off"
-            value={badge}
-            onChange={(e) => {
-              setBadge(e.target.value);
-            }}
-          />
-          <Field
-            label="Their PIN"
-            type="password"
-            inputMode="numeric"
-            autoComplete="off"
-            value={pin}
-            onChange={(e) => {
-              setPin(e.target.value);
-            }}
-          />
+          <Field label="Second person’s badge" inputMode="numeric" autoComplete="off" value={badge} onChange={(e) => setBadge(e.target.value)} />
+          <Field label="Their PIN" type="password" inputMode="numeric" autoComplete="off" value={pin} onChange={(e) => setPin(e.target.value)} />
         </div>
       )}
       <div className="flex flex-col gap-4">
         {REASONS.map((reason) => (
-          <BigKey
-            key={reason.value}
-            disabled={command.isPending}
-            onClick={() => {
-              withdraw(reason.value);
-            }}
-          >
+          <BigKey key={reason.value} disabled={command.isPending} onClick={() => withdraw(reason.value)}>
             {reason.text}
           </BigKey>
         ))}

@@ -37,9 +37,7 @@ export function useEntry(bench: Bench, sheet: RunSheet, step: RunStep, tool: Too
     if (!scannedTool) setNote(`${code.slice(2)} was scanned; it is no ${step.quantity === 'torque' ? 'torque wrench' : 'angle gauge'} of the crib.`);
     else
       bench.command.mutate(takeTool(step.quantity, scannedTool.id), {
-        onError: (error) => {
-          setNote(sentenceOf(error));
-        },
+        onError: (error) => setNote(sentenceOf(error)),
       });
   };
   const take = () => {
@@ -70,19 +68,14 @@ export function useEntry(bench: Bench, sheet: RunSheet, step: RunStep, tool: Too
     slip,
     type,
     take,
-    press: (key: string) => {
-      type(key === '⌫' ? typed.slice(0, -1) : typed + key);
-    },
+    press: (key: string) => type(key === '⌫' ? typed.slice(0, -1) : typed + key),
     /** Answers the question about a slip: the value as typed, the likely one, or back to typing. */
     settle: (value: string | null) => {
       if (value === null) setSlip(null);
       else void record(value);
     },
-    pulled: (value: string, by: ToolOffer) => {
-      observe.reading(step.id, value, value, by, 'simulated_tool').catch((error: unknown) => {
-        setNote(sentenceOf(error));
-      });
-    },
+    pulled: (value: string, by: ToolOffer) =>
+      void observe.reading(step.id, value, value, by, 'simulated_tool').catch((error: unknown) => setNote(sentenceOf(error))),
   };
 }
 

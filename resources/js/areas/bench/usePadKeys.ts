@@ -25,8 +25,6 @@ export function usePadKeys(keys: Record<string, (() => void) | undefined>, quiet
       action();
     };
     window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
+    return () => window.removeEventListener('keydown', onKey);
   }, [quietMs]);
 }

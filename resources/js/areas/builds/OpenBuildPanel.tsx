@@ -50,9 +50,7 @@ export function OpenBuildPanel({ open, onClose }: { open: boolean; onClose: () =
         <Choice
           label="Customer"
           value={customer}
-          onChange={(v) => {
-            setCustomer(v);
-          }}
+          onChange={(v) => setCustomer(v)}
           placeholder="Whose engine it is"
           options={(choices?.customers ?? []).map((c) => ({ value: c.id, text: c.name }))}
           error={errorAt('customer')}
@@ -61,21 +59,10 @@ export function OpenBuildPanel({ open, onClose }: { open: boolean; onClose: () =
           <div role="alert" className="border-l-4 border-paint py-1 pl-4">
             <p className="font-semibold">{asksForNext.sentence}</p>
             <div className="mt-3 flex gap-3">
-              <Button
-                look="main"
-                onClick={() => {
-                  send(true);
-                }}
-              >
+              <Button look="main" onClick={() => send(true)}>
                 Yes, open build {String(asksForNext.facts.next_build)}
               </Button>
-              <Button
-                onClick={() => {
-                  command.reset();
-                }}
-              >
-                No, the serial is wrong
-              </Button>
+              <Button onClick={() => command.reset()}>No, the serial is wrong</Button>
             </div>
           </div>
         ) : (

@@ -56,9 +56,7 @@ export function NewProcedurePanel({ families, onClose, copyOf }: Props) {
       <Field
         label="Hardware option"
         value={option}
-        onChange={(e) => {
-          setOption(e.target.value);
-        }}
+        onChange={(e) => setOption(e.target.value)}
         hint={taken.length === 0 ? 'Such as “stock bolts” or “stud kit”.' : `There are already: ${taken.join(', ')}.`}
       />
       {(chosen?.variants.length ?? 0) > 0 && (

@@ -14,15 +14,7 @@ export function ProcedureChoice({ label, state, value, onChange, placeholder }: 
   const more = (listing?.total ?? 0) - rows.length;
   return (
     <div className="grid grid-cols-[9rem_1fr] gap-3">
-      <Field
-        label="Find it by"
-        value={find}
-        placeholder="family, joint"
-        maxLength={80}
-        onChange={(e) => {
-          setFind(e.target.value);
-        }}
-      />
+      <Field label="Find it by" value={find} placeholder="family, joint" maxLength={80} onChange={(e) => setFind(e.target.value)} />
       <div>
         <Choice
           label={label}

@@ -39,12 +39,7 @@ export function StandardTable({ standards, sign, onSign }: Props) {
                   <span className="text-soft"> {s.approved_at === null ? '' : day(s.approved_at, zone)}</span>
                 </>
               ) : sign && !s.asked_by_me ? (
-                <Button
-                  small
-                  onClick={() => {
-                    onSign(s);
-                  }}
-                >
+                <Button small onClick={() => onSign(s)}>
                   Sign {s.code}
                 </Button>
               ) : (

@@ -44,9 +44,7 @@ export function Notices({ big = false }: { big?: boolean }) {
             disabled={acknowledge.isPending}
             aria-label={`I have read: ${n.title}`}
             className={`shrink-0 rounded border border-line bg-paper font-semibold ${big ? 'h-24 px-8' : 'px-3 py-1 text-[15px]'}`}
-            onClick={() => {
-              acknowledge.mutate(n.id);
-            }}
+            onClick={() => acknowledge.mutate(n.id)}
           >
             I have read it
           </button>

@@ -21,9 +21,7 @@ export function Audit() {
           className="mt-1 w-full rounded border border-line bg-sheet px-3 py-2 text-xl font-semibold text-ink"
           value={serial}
           maxLength={40}
-          onChange={(e) => {
-            setParams(e.target.value ? { serial: e.target.value } : {}, { replace: true });
-          }}
+          onChange={(e) => setParams(e.target.value ? { serial: e.target.value } : {}, { replace: true })}
         />
       </label>
       <Loaded query={query}>

@@ -29,12 +29,7 @@ function Page({ sheet }: { sheet: BuildSheet }) {
       <Head sheet={sheet} />
       <div className="grid grow grid-cols-1 lg:grid-cols-[minmax(0,21.5rem)_minmax(0,1fr)]">
         <section aria-label="The audit’s questions" className="p-7 lg:border-r lg:border-line">
-          <Replies
-            replies={sheet.replies}
-            onPick={(joint, position) => {
-              setPicked({ joint, position });
-            }}
-          />
+          <Replies replies={sheet.replies} onPick={(joint, position) => setPicked({ joint, position })} />
         </section>
         <div className="flex flex-col gap-10 p-7">
           {[...sheet.joints]
@@ -44,9 +39,7 @@ function Page({ sheet }: { sheet: BuildSheet }) {
                 key={joint.id}
                 joint={joint}
                 picked={picked?.joint === joint.name ? picked.position : null}
-                onPick={(position) => {
-                  setPicked({ joint: joint.name, position });
-                }}
+                onPick={(position) => setPicked({ joint: joint.name, position })}
               />
             ))}
           {sheet.aside.length > 0 && (
@@ -83,12 +76,7 @@ function Head({ sheet }: { sheet: BuildSheet }) {
           {other.title === sheet.title ? 'its other build' : other.title}
         </Link>
       ))}
-      <Button
-        className="no-print"
-        onClick={() => {
-          window.print();
-        }}
-      >
+      <Button className="no-print" onClick={() => window.print()}>
         Print
       </Button>
     </header>

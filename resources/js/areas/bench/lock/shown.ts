@@ -7,8 +7,6 @@ export function useShownWhileLocked(sentence: string | null): void {
   const show = useContext(ShowWhileLocked);
   useEffect(() => {
     show(sentence);
-    return () => {
-      show(null);
-    };
+    return () => show(null);
   }, [show, sentence]);
 }

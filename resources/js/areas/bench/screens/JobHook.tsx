@@ -75,9 +75,7 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
             autoFocus
             autoComplete="off"
             value={text}
-            onChange={(e) => {
-              setText(e.target.value);
-            }}
+            onChange={(e) => setText(e.target.value)}
             className="h-14 w-80 rounded border-2 border-now bg-sheet px-4 text-2xl font-semibold placeholder:font-normal placeholder:text-soft"
           />
           {unknown !== null && (
@@ -94,9 +92,7 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
             <button
               type="button"
               disabled={begin.isPending}
-              onClick={() => {
-                open(card);
-              }}
+              onClick={() => open(card)}
               className="flex w-full flex-col rounded-sm border border-line bg-sheet p-5 pt-4 text-left shadow-[0_2px_0_var(--hair)] active:translate-y-px"
             >
               <PunchedHole />

@@ -26,25 +26,11 @@ function Engine({ build }: { build: BuildData }) {
       <ul className="flex flex-col gap-10 p-7">
         {build.joints.map((joint) => (
           <li key={joint.id}>
-            <JointCard
-              build={build}
-              joint={joint}
-              onGive={() => {
-                setGiving(joint);
-              }}
-            />
+            <JointCard build={build} joint={joint} onGive={() => setGiving(joint)} />
           </li>
         ))}
       </ul>
-      {giving && (
-        <GivePanel
-          build={build}
-          joint={giving}
-          onClose={() => {
-            setGiving(null);
-          }}
-        />
-      )}
+      {giving && <GivePanel build={build} joint={giving} onClose={() => setGiving(null)} />}
     </main>
   );
 }
@@ -77,21 +63,13 @@ function Head({ build }: { build: BuildData }) {
             <Button
               look={build.joints.every((joint) => joint.run?.finished) ? 'main' : 'plain'}
               disabled={finish.isPending}
-              onClick={() => {
-                finish.mutate(undefined);
-              }}
+              onClick={() => finish.mutate(undefined)}
             >
               Finish the build
             </Button>
           )}
           {may('close-builds') && build.state === 'finished' && (
-            <Button
-              look="main"
-              disabled={ship.isPending}
-              onClick={() => {
-                ship.mutate(undefined);
-              }}
-            >
+            <Button look="main" disabled={ship.isPending} onClick={() => ship.mutate(undefined)}>
               Ship it
             </Button>
           )}
@@ -149,12 +127,7 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
               </p>
             )}
             {mayGive && joint.given !== null && joint.run === null && (
-              <Button
-                disabled={takeBack.isPending}
-                onClick={() => {
-                  takeBack.mutate(undefined);
-                }}
-              >
+              <Button disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
                 Take it back
               </Button>
             )}

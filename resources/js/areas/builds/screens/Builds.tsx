@@ -16,20 +16,13 @@ export function Builds() {
   const query = useBuilds();
   const [params, setParams] = useSearchParams();
   const opening = params.has('new');
-  const setOpening = (on: boolean) => {
-    setParams(on ? { new: '' } : {}, { replace: !on });
-  };
+  const setOpening = (on: boolean) => setParams(on ? { new: '' } : {}, { replace: !on });
   return (
     <main className="p-7">
       <div className="flex items-center justify-between">
         <h1 className="text-2xl">On the stands</h1>
         {may('open-builds') && (
-          <Button
-            look="main"
-            onClick={() => {
-              setOpening(true);
-            }}
-          >
+          <Button look="main" onClick={() => setOpening(true)}>
             An engine comes in
           </Button>
         )}
@@ -42,14 +35,7 @@ export function Builds() {
           </>
         )}
       </Loaded>
-      {opening && (
-        <OpenBuildPanel
-          open
-          onClose={() => {
-            setOpening(false);
-          }}
-        />
-      )}
+      {opening && <OpenBuildPanel open onClose={() => setOpening(false)} />}
     </main>
   );
 }
@@ -118,12 +104,7 @@ function Done({ builds }: { builds: Build[] }) {
         </tbody>
       </table>
       {builds.length > FEW && !all && (
-        <Button
-          className="mt-4"
-          onClick={() => {
-            setAll(true);
-          }}
-        >
+        <Button className="mt-4" onClick={() => setAll(true)}>
           Show all {count(builds.length, 'engine')}
         </Button>
       )}

@@ -10,9 +10,7 @@ export function Crib() {
   const [params, setParams] = useSearchParams();
   const picked = params.get('tool');
   const query = useTools();
-  const pick = (code: string) => {
-    setParams({ tool: code }, { replace: true });
-  };
+  const pick = (code: string) => setParams({ tool: code }, { replace: true });
   return (
     <main className="p-7">
       <h1 className="text-2xl">Crib</h1>
@@ -47,9 +45,7 @@ function Board({ tools, picked, onPick }: { tools: ToolOnBoard[]; picked: string
         <li key={tool.id} className="border-r border-hair last:border-r-0">
           <button
             type="button"
-            onClick={() => {
-              onPick(tool.code);
-            }}
+            onClick={() => onPick(tool.code)}
             aria-pressed={picked === tool.code}
             className={`flex w-full flex-col px-4 pt-4 pb-3 text-left ${picked === tool.code ? 'bg-sheet' : ''}`}
           >
@@ -87,9 +83,7 @@ function ToolTable({ tools, today, picked, onPick }: { tools: ToolOnBoard[]; tod
           return (
             <tr
               key={tool.id}
-              onClick={() => {
-                onPick(tool.code);
-              }}
+              onClick={() => onPick(tool.code)}
               className={`h-11 cursor-pointer border-b border-hair ${picked === tool.code ? 'bg-sheet' : ''}`}
             >
               <td className="pl-3 font-semibold">{tool.code}</td>

@@ -76,9 +76,7 @@ function Doubts({ look, answers, answer }: Editing & { look: DraftAssessment }) 
             placeholder="Put the figure right, or say why it stands"
             maxLength={1000}
             value={answers[c.key] ?? ''}
-            onChange={(e) => {
-              answer(c.key, e.target.value);
-            }}
+            onChange={(e) => answer(c.key, e.target.value)}
           />
         </li>
       ))}

@@ -16,9 +16,7 @@ export function BenchTab({ doc, edit }: Editing) {
           fields={MARK_FIELDS}
           of={(doc.marks ?? {}) as Thing}
           choices={choices}
-          onPut={(field, value) => {
-            edit(`marks ${field}`, (d) => withInner(d, 'marks', field, value));
-          }}
+          onPut={(field, value) => edit(`marks ${field}`, (d) => withInner(d, 'marks', field, value))}
         />
       </section>
       <section>
@@ -30,9 +28,7 @@ export function BenchTab({ doc, edit }: Editing) {
           fields={CONSUMABLE_FIELDS}
           things={consumables}
           choices={choices}
-          onChange={(what, next) => {
-            edit(`consumables ${what}`, (d) => withField(d, 'consumables', next));
-          }}
+          onChange={(what, next) => edit(`consumables ${what}`, (d) => withField(d, 'consumables', next))}
           fresh={() => ({
             key: newKey(
               'item',
@@ -52,9 +48,7 @@ export function BenchTab({ doc, edit }: Editing) {
           fields={FAULT_FIELDS}
           things={thingsOf(doc.fault_overrides)}
           choices={choices}
-          onChange={(what, next) => {
-            edit(`fault rules ${what}`, (d) => withField(d, 'fault_overrides', next));
-          }}
+          onChange={(what, next) => edit(`fault rules ${what}`, (d) => withField(d, 'fault_overrides', next))}
           fresh={() => ({ fault: 'gave_way', undo: 'beginning', source: doc.sources[0]?.key ?? '' })}
         />
       </section>

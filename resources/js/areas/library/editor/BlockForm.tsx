@@ -26,19 +26,10 @@ export function BlockForm({ editing, stage, onChange }: Props) {
         <Select
           label="Its rounds go"
           value={stage.traversal ?? ''}
-          onValueChange={(v) => {
-            onChange('traversal', (s) => withField(s, 'traversal', v));
-          }}
+          onValueChange={(v) => onChange('traversal', (s) => withField(s, 'traversal', v))}
           options={WAYS}
         />
-        <Field
-          className="col-span-2"
-          label="Why so"
-          value={stage.why ?? ''}
-          onChange={(e) => {
-            onChange('why', (s) => withField(s, 'why', e.target.value));
-          }}
-        />
+        <Field className="col-span-2" label="Why so" value={stage.why ?? ''} onChange={(e) => onChange('why', (s) => withField(s, 'why', e.target.value))} />
       </div>
       <Legs editing={editing} stage={stage} onChange={onChange} />
       <Button
@@ -62,9 +53,7 @@ function Legs({ editing, stage, onChange }: Props) {
   const legs = stage.legs ?? [];
   const numbers = (leg: Leg) =>
     doc.map.positions.filter((p) => leg.positions?.includes(p.key) === true || leg.parts?.includes(p.part) === true).map((p) => p.number);
-  const put = (next: Leg[]) => {
-    onChange('legs', (s) => withField(withField(s, 'legs', next), 'parts', next.length > 0 ? undefined : s.parts));
-  };
+  const put = (next: Leg[]) => onChange('legs', (s) => withField(withField(s, 'legs', next), 'parts', next.length > 0 ? undefined : s.parts));
   return (
     <section>
       {legs.length === 0 ? (
@@ -75,9 +64,7 @@ function Legs({ editing, stage, onChange }: Props) {
               fields={[BLOCK_PARTS]}
               of={stage}
               choices={choicesAt(doc)}
-              onPut={(field, value) => {
-                onChange(field, (s) => withField(s, field, value));
-              }}
+              onPut={(field, value) => onChange(field, (s) => withField(s, field, value))}
             />
           )}
         </div>
@@ -93,19 +80,12 @@ function Legs({ editing, stage, onChange }: Props) {
                     fields={LEG_FIELDS}
                     of={leg}
                     choices={choicesAt(doc)}
-                    onPut={(field, value) => {
-                      put(legs.map((l) => (l.key === leg.key ? withField(l, field, value) : l)));
-                    }}
+                    onPut={(field, value) => put(legs.map((l) => (l.key === leg.key ? withField(l, field, value) : l)))}
                   />
                 </div>
                 <span className="pb-2.5">no. {numbers(leg).join(', ')}</span>
                 <span className="pb-2">
-                  <RemoveButton
-                    label={`Take leg ${leg.name ?? leg.key} out`}
-                    onClick={() => {
-                      put(legs.filter((l) => l.key !== leg.key));
-                    }}
-                  />
+                  <RemoveButton label={`Take leg ${leg.name ?? leg.key} out`} onClick={() => put(legs.filter((l) => l.key !== leg.key))} />
                 </span>
               </fieldset>
             </li>

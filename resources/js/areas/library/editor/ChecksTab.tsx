@@ -11,9 +11,8 @@ import type { Editing } from './editor';
 export function ChecksTab({ doc, edit }: Editing) {
   const checks = doc.checks ?? [];
   const choices = choicesAt(doc);
-  const put = (key: string) => (field: string, value: unknown) => {
+  const put = (key: string) => (field: string, value: unknown) =>
     edit(`check ${key} ${field}`, (d) => ({ ...d, checks: (d.checks ?? []).map((c) => (c.key === key ? withField<Check>(c, field, value) : c)) }));
-  };
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       {checks.length === 0 && <p className="text-soft">End play, crank turns freely, gap of a seal: whatever must hold before the work goes on.</p>}
@@ -21,27 +20,11 @@ export function ChecksTab({ doc, edit }: Editing) {
         <fieldset key={c.key} className="border-b border-hair pb-3">
           <legend className="sr-only">{c.name}</legend>
           <div className="grid grid-cols-[1fr_13rem_2rem] items-end gap-3">
-            <Field
-              label="What is asked"
-              value={c.name}
-              placeholder="crank turns freely"
-              onChange={(e) => {
-                put(c.key)('name', e.target.value);
-              }}
-            />
-            <Select
-              label="Kind"
-              value={c.kind}
-              onValueChange={(v) => {
-                put(c.key)('kind', v);
-              }}
-              options={CHECK_KINDS}
-            />
+            <Field label="What is asked" value={c.name} placeholder="crank turns freely" onChange={(e) => put(c.key)('name', e.target.value)} />
+            <Select label="Kind" value={c.kind} onValueChange={(v) => put(c.key)('kind', v)} options={CHECK_KINDS} />
             <RemoveButton
               label={`Take check ${c.name} out`}
-              onClick={() => {
-                edit('check', (d) => ({ ...d, checks: (d.checks ?? []).filter((o) => o.key !== c.key) }));
-              }}
+              onClick={() => edit('check', (d) => ({ ...d, checks: (d.checks ?? []).filter((o) => o.key !== c.key) }))}
             />
           </div>
           <div className="mt-2 flex flex-col gap-2">

@@ -8,9 +8,8 @@ import type { Editing } from './editor';
 
 /** Where sources disagree: who says what, and what was decided. Both sides stay on record. */
 export function ConflictForm({ doc, edit }: Editing) {
-  const change = (key: string, what: string, next: (c: Conflict) => Conflict) => {
+  const change = (key: string, what: string, next: (c: Conflict) => Conflict) =>
     edit(`conflict ${key} ${what}`, (d) => ({ ...d, conflicts: (d.conflicts ?? []).map((c) => (c.key === key ? next(c) : c)) }));
-  };
   const sources = doc.sources.map((s) => ({ value: s.key, text: s.title === '' ? s.key : `${s.title}, ${s.date}` }));
   return (
     <section>
@@ -22,16 +21,12 @@ export function ConflictForm({ doc, edit }: Editing) {
               label="About"
               value={c.about}
               placeholder="angle of the outer bolts"
-              onChange={(e) => {
-                change(c.key, 'about', (now) => ({ ...now, about: e.target.value }));
-              }}
+              onChange={(e) => change(c.key, 'about', (now) => ({ ...now, about: e.target.value }))}
             />
             <Select
               label="Round"
               value={c.stage ?? ''}
-              onValueChange={(v) => {
-                change(c.key, 'stage', (now) => withField(now, 'stage', v));
-              }}
+              onValueChange={(v) => change(c.key, 'stage', (now) => withField(now, 'stage', v))}
               options={[{ value: '', text: 'the whole procedure' }, ...allStages(doc.stages).map((s) => ({ value: s.key, text: s.name ?? s.key }))]}
             />
             <RemoveButton
@@ -48,9 +43,8 @@ export function ConflictForm({ doc, edit }: Editing) {
             />
           </div>
           {c.sides.map((side, i) => {
-            const put = (field: 'source' | 'says') => (value: string) => {
+            const put = (field: 'source' | 'says') => (value: string) =>
               change(c.key, `${field}${String(i)}`, (now) => ({ ...now, sides: now.sides.map((s, at) => (at === i ? { ...s, [field]: value } : s)) }));
-            };
             return (
               <div key={i} className="mt-1.5 grid grid-cols-[1fr_1fr] gap-2">
                 <Select label={`Side ${String(i + 1)} of ${c.about}`} hideLabel value={side.source} onValueChange={put('source')} options={sources} />
@@ -62,18 +56,10 @@ export function ConflictForm({ doc, edit }: Editing) {
             <Select
               label="Followed is"
               value={c.decided ?? ''}
-              onValueChange={(v) => {
-                change(c.key, 'decided', (now) => withField(now, 'decided', v));
-              }}
+              onValueChange={(v) => change(c.key, 'decided', (now) => withField(now, 'decided', v))}
               options={[{ value: '', text: 'not decided' }, ...sources.filter((s) => c.sides.some((side) => side.source === s.value))]}
             />
-            <Field
-              label="because"
-              value={c.reason ?? ''}
-              onChange={(e) => {
-                change(c.key, 'reason', (now) => withField(now, 'reason', e.target.value));
-              }}
-            />
+            <Field label="because" value={c.reason ?? ''} onChange={(e) => change(c.key, 'reason', (now) => withField(now, 'reason', e.target.value))} />
           </div>
         </div>
       ))}

@@ -37,20 +37,8 @@ export function ConflictPanel({ mine, conflict, onSettle }: Props) {
       </table>
       {all.length > SHOWN && <p className="mt-1 text-soft">and {count(all.length - SHOWN, 'more difference')}</p>}
       <p className="mt-3 flex items-center gap-3">
-        <Button
-          onClick={() => {
-            onSettle('mine');
-          }}
-        >
-          Go on with what is on this screen
-        </Button>
-        <Button
-          onClick={() => {
-            onSettle('theirs');
-          }}
-        >
-          Go on with theirs
-        </Button>
+        <Button onClick={() => onSettle('mine')}>Go on with what is on this screen</Button>
+        <Button onClick={() => onSettle('theirs')}>Go on with theirs</Button>
         <span className="text-soft">Undo brings the other one back.</span>
       </p>
     </section>

@@ -17,9 +17,7 @@ export function CsvForm({ doc, edit }: Editing) {
   const [csv, setCsv] = useState('');
   const read = useMutation({
     mutationFn: () => answerOf(api.POST('/library/map/csv', { body: { csv, groups: doc.groups.map((g) => g.key), parts: doc.map.parts.map((p) => p.key) } })),
-    onSuccess: ({ positions }) => {
-      edit('csv', (d) => ({ ...d, map: { ...d.map, positions } }));
-    },
+    onSuccess: ({ positions }) => edit('csv', (d) => ({ ...d, map: { ...d.map, positions } })),
   });
   return (
     <details>
@@ -30,9 +28,7 @@ export function CsvForm({ doc, edit }: Editing) {
         rows={8}
         spellCheck={false}
         value={csv}
-        onChange={(e) => {
-          setCsv(e.target.value);
-        }}
+        onChange={(e) => setCsv(e.target.value)}
       />
       {read.isError && (
         <p role="alert" className="mt-1 text-fault">
@@ -40,21 +36,10 @@ export function CsvForm({ doc, edit }: Editing) {
         </p>
       )}
       <p className="mt-2 flex gap-3">
-        <Button
-          small
-          onClick={() => {
-            setCsv([COLUMNS.join(','), ...doc.map.positions.map((p) => COLUMNS.map((c) => quoted(p[c] ?? '')).join(','))].join('\n'));
-          }}
-        >
+        <Button small onClick={() => setCsv([COLUMNS.join(','), ...doc.map.positions.map((p) => COLUMNS.map((c) => quoted(p[c] ?? '')).join(','))].join('\n'))}>
           Write the map here
         </Button>
-        <Button
-          small
-          disabled={csv.trim() === '' || read.isPending}
-          onClick={() => {
-            read.mutate();
-          }}
-        >
+        <Button small disabled={csv.trim() === '' || read.isPending} onClick={() => read.mutate()}>
           Make this the map
         </Button>
       </p>

@@ -18,17 +18,11 @@ export function DryRun({ steps, onShow }: Props) {
   const running = playing && !ended;
   useEffect(() => {
     if (!running) return;
-    const timer = setInterval(() => {
-      setAt((n) => (n ?? -1) + 1);
-    }, STEP_MS);
-    return () => {
-      clearInterval(timer);
-    };
+    const timer = setInterval(() => setAt((n) => (n ?? -1) + 1), STEP_MS);
+    return () => clearInterval(timer);
   }, [running]);
 
-  useEffect(() => {
-    onShow(place === null ? null : { marks: marksBefore(steps, place), now: steps[place]?.place ?? '' });
-  }, [steps, place, onShow]);
+  useEffect(() => onShow(place === null ? null : { marks: marksBefore(steps, place), now: steps[place]?.place ?? '' }), [steps, place, onShow]);
 
   if (steps.length === 0) return null;
   return (

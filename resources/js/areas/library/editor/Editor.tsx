@@ -46,12 +46,8 @@ function Desk({ sheet }: { sheet: DraftSheet }) {
   const editing: Editing = {
     doc,
     answers,
-    edit: (field, change) => {
-      work.put(field, (w) => ({ ...w, doc: change(w.doc) }));
-    },
-    answer: (challenge, text) => {
-      work.put(`answer ${challenge}`, (w) => ({ ...w, answers: { ...w.answers, [challenge]: text } }));
-    },
+    edit: (field, change) => work.put(field, (w) => ({ ...w, doc: change(w.doc) })),
+    answer: (challenge, text) => work.put(`answer ${challenge}`, (w) => ({ ...w, answers: { ...w.answers, [challenge]: text } })),
     look,
     failed,
     selected: selected.filter((key) => doc.map.positions.some((p) => p.key === key)),
@@ -109,8 +105,6 @@ function useUndoKeys(undo: () => void, redo: () => void) {
       else undo();
     };
     window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
+    return () => window.removeEventListener('keydown', onKey);
   }, [undo, redo]);
 }

@@ -39,21 +39,14 @@ export function EditorHead({ sheet, work, look }: Props) {
         <Button small onClick={work.redo} disabled={!work.canRedo} title="Ctrl+Y">
           Redo
         </Button>
-        <Button
-          small
-          onClick={() => {
-            setSure(true);
-          }}
-        >
+        <Button small onClick={() => setSure(true)}>
           Throw away
         </Button>
         <Button
           look="main"
           small
           disabled={submit.isPending || look === undefined || work.saving.state === 'conflict'}
-          onClick={() => {
-            submit.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/library/${id}`) });
-          }}
+          onClick={() => submit.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/library/${id}`) })}
         >
           Hand in for review
         </Button>
@@ -72,26 +65,16 @@ export function EditorHead({ sheet, work, look }: Props) {
       <Panel
         title="Throw this draft away?"
         open={sure}
-        onClose={() => {
-          setSure(false);
-        }}
+        onClose={() => setSure(false)}
         note="What is written in it is gone then. Revisions that were handed in stay."
       >
         <div className="flex gap-3">
-          <Button
-            onClick={() => {
-              setSure(false);
-            }}
-          >
-            Keep it
-          </Button>
+          <Button onClick={() => setSure(false)}>Keep it</Button>
           <Button
             look="fault"
             className="ml-8"
             disabled={discard.isPending}
-            onClick={() => {
-              discard.mutate(undefined, { onSuccess: () => void navigate('/library') });
-            }}
+            onClick={() => discard.mutate(undefined, { onSuccess: () => void navigate('/library') })}
           >
             Throw it away
           </Button>

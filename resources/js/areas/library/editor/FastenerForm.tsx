@@ -24,12 +24,8 @@ type Props = {
 /** One kind of fastener as the hand knows it, and what the estimates need. Any datum may be absent. */
 export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Props) {
   const geometry = fastener.geometry ?? {};
-  const own = (field: string, value: unknown) => {
-    onChange(field, (f) => withField(f, field, value));
-  };
-  const measured = (field: string, value: unknown) => {
-    onChange(field, (f) => withInner(f, 'geometry', field, value));
-  };
+  const own = (field: string, value: unknown) => onChange(field, (f) => withField(f, field, value));
+  const measured = (field: string, value: unknown) => onChange(field, (f) => withInner(f, 'geometry', field, value));
   return (
     <fieldset className="border-b border-hair pb-4">
       <legend className="sr-only">Fastener {no}</legend>
@@ -52,9 +48,7 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
                 fields={SHANK_FIELDS}
                 things={thingsOf(geometry.shank)}
                 choices={choices}
-                onChange={(what, next) => {
-                  onChange(`shank ${what}`, (f) => withInner(f, 'geometry', 'shank', next));
-                }}
+                onChange={(what, next) => onChange(`shank ${what}`, (f) => withInner(f, 'geometry', 'shank', next))}
                 fresh={() => ({ length: '', diameter: '' })}
               />
               <ThingList
@@ -64,9 +58,7 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
                 fields={MEMBER_FIELDS}
                 things={thingsOf(geometry.members)}
                 choices={choices}
-                onChange={(what, next) => {
-                  onChange(`members ${what}`, (f) => withInner(f, 'geometry', 'members', next));
-                }}
+                onChange={(what, next) => onChange(`members ${what}`, (f) => withInner(f, 'geometry', 'members', next))}
                 fresh={() => ({ material: 'steel', thickness: typeof geometry.grip_length === 'string' ? geometry.grip_length : '' })}
               />
             </div>

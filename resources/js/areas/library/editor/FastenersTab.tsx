@@ -10,9 +10,8 @@ import type { Editing } from './editor';
 
 /** What kinds of fastener there are, what the groups are called, what is on the surfaces. */
 export function FastenersTab({ doc, edit }: Editing) {
-  const change = (key: string, field: string, next: (f: Fastener) => Fastener) => {
+  const change = (key: string, field: string, next: (f: Fastener) => Fastener) =>
     edit(`fastener ${key} ${field}`, (d) => ({ ...d, fasteners: d.fasteners.map((f) => (f.key === key ? next(f) : f)) }));
-  };
   const choices = choicesAt(doc);
   return (
     <div className="flex flex-col gap-5 px-7 py-4">
@@ -22,20 +21,11 @@ export function FastenersTab({ doc, edit }: Editing) {
           fastener={f}
           no={i + 1}
           choices={choices}
-          onChange={(what, next) => {
-            change(f.key, what, next);
-          }}
-          onRemove={() => {
-            edit('fastener', (d) => ({ ...d, fasteners: d.fasteners.filter((o) => o.key !== f.key) }));
-          }}
+          onChange={(what, next) => change(f.key, what, next)}
+          onRemove={() => edit('fastener', (d) => ({ ...d, fasteners: d.fasteners.filter((o) => o.key !== f.key) }))}
         />
       ))}
-      <AddButton
-        text={doc.fasteners.length === 0 ? 'A fastener' : 'Another fastener'}
-        onAdd={() => {
-          edit('fastener', addFastener);
-        }}
-      />
+      <AddButton text={doc.fasteners.length === 0 ? 'A fastener' : 'Another fastener'} onAdd={() => edit('fastener', addFastener)} />
       <Groups doc={doc} edit={edit} />
       <Surfaces doc={doc} edit={edit} />
     </div>
@@ -60,9 +50,8 @@ function addFastener(doc: Doc): Doc {
 }
 
 function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
-  const change = (key: string, field: 'name' | 'fastener') => (value: string) => {
+  const change = (key: string, field: 'name' | 'fastener') => (value: string) =>
     edit(`group ${key} ${field}`, (d) => ({ ...d, groups: d.groups.map((g) => (g.key === key ? { ...g, [field]: value } : g)) }));
-  };
   if (doc.fasteners.length === 0) return null;
   return (
     <section>
@@ -88,9 +77,7 @@ function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
               <td className="w-8">
                 <RemoveButton
                   label={`Take group ${g.name} out`}
-                  onClick={() => {
-                    edit('group', (d) => ({ ...d, groups: d.groups.filter((o) => o.key !== g.key) }));
-                  }}
+                  onClick={() => edit('group', (d) => ({ ...d, groups: d.groups.filter((o) => o.key !== g.key) }))}
                 />
               </td>
             </tr>

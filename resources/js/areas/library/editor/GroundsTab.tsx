@@ -25,9 +25,8 @@ const PRINTED = ['title', 'edition', 'date', 'page'] as const;
 
 function Cited({ doc, edit }: Editing) {
   const register = useSources().data?.sources ?? [];
-  const change = (key: string, field: string) => (value: string) => {
+  const change = (key: string, field: string) => (value: string) =>
     edit(`source ${key} ${field}`, (d) => ({ ...d, sources: d.sources.map((s) => (s.key === key ? { ...s, [field]: value } : s)) }));
-  };
   const cite = (code: string) => {
     const record = register.find((s) => s.code === code);
     if (record)
@@ -73,9 +72,7 @@ function Cited({ doc, edit }: Editing) {
           />
           <RemoveButton
             label={`Take source ${s.title || s.key} out`}
-            onClick={() => {
-              edit('source', (d) => ({ ...d, sources: d.sources.filter((o) => o.key !== s.key) }));
-            }}
+            onClick={() => edit('source', (d) => ({ ...d, sources: d.sources.filter((o) => o.key !== s.key) }))}
           />
         </div>
       ))}

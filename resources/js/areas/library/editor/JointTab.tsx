@@ -28,12 +28,8 @@ const SHAPES = [
 
 /** What the joint is, how large, what it consists of, and what can hurt. */
 export function JointTab({ doc, edit }: Editing) {
-  const put = (field: string) => (value: string) => {
-    edit(field, (d) => withField(d, field, value));
-  };
-  const mapField = (field: 'width' | 'height' | 'front') => (value: string) => {
-    edit(field, (d) => ({ ...d, map: { ...d.map, [field]: value } }));
-  };
+  const put = (field: string) => (value: string) => edit(field, (d) => withField(d, field, value));
+  const mapField = (field: 'width' | 'height' | 'front') => (value: string) => edit(field, (d) => ({ ...d, map: { ...d.map, [field]: value } }));
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <div className="grid grid-cols-2 gap-3">
@@ -41,29 +37,13 @@ export function JointTab({ doc, edit }: Editing) {
         <Select
           label="It is for"
           value={typeof doc.purpose === 'string' ? doc.purpose : 'tightening'}
-          onValueChange={(v) => {
-            put('purpose')(v === 'tightening' ? '' : v);
-          }}
+          onValueChange={(v) => put('purpose')(v === 'tightening' ? '' : v)}
           options={PURPOSES}
         />
       </div>
       <div className="grid grid-cols-3 gap-3">
-        <Field
-          label="Drawing, mm to the right"
-          inputMode="decimal"
-          value={doc.map.width}
-          onChange={(e) => {
-            mapField('width')(e.target.value);
-          }}
-        />
-        <Field
-          label="mm down"
-          inputMode="decimal"
-          value={doc.map.height}
-          onChange={(e) => {
-            mapField('height')(e.target.value);
-          }}
-        />
+        <Field label="Drawing, mm to the right" inputMode="decimal" value={doc.map.width} onChange={(e) => mapField('width')(e.target.value)} />
+        <Field label="mm down" inputMode="decimal" value={doc.map.height} onChange={(e) => mapField('height')(e.target.value)} />
         <Select label="Front of the engine at the" value={doc.map.front} onValueChange={mapField('front')} options={FRONTS} />
       </div>
       <Parts doc={doc} edit={edit} />
@@ -71,17 +51,13 @@ export function JointTab({ doc, edit }: Editing) {
         label="What the procedure is about, where that helps"
         rows={2}
         value={typeof doc.why === 'string' ? doc.why : ''}
-        onChange={(e) => {
-          put('why')(e.target.value);
-        }}
+        onChange={(e) => put('why')(e.target.value)}
       />
       <TextArea
         label="Cautions, one to a line"
         rows={4}
         value={doc.cautions.join('\n')}
-        onChange={(e) => {
-          edit('cautions', (d) => ({ ...d, cautions: e.target.value === '' ? [] : e.target.value.split('\n') }));
-        }}
+        onChange={(e) => edit('cautions', (d) => ({ ...d, cautions: e.target.value === '' ? [] : e.target.value.split('\n') }))}
         hint="Eyes, hands, weight, heat, fire. They stand where the work is."
       />
     </div>
@@ -91,9 +67,8 @@ export function JointTab({ doc, edit }: Editing) {
 const SIZES = ['x', 'y', 'width', 'height'] as const;
 
 function Parts({ doc, edit }: Given) {
-  const change = (key: string, field: keyof MapPart, value: string) => {
+  const change = (key: string, field: keyof MapPart, value: string) =>
     edit(`part ${key} ${field}`, (d) => ({ ...d, map: { ...d.map, parts: d.map.parts.map((p) => (p.key === key ? { ...p, [field]: value } : p)) } }));
-  };
   return (
     <section>
       <h2 className="text-lg">Clamped parts</h2>
@@ -113,24 +88,10 @@ function Parts({ doc, edit }: Given) {
           {doc.map.parts.map((p) => (
             <tr key={p.key}>
               <td className="pr-1">
-                <Cell
-                  label={`Name of part ${p.name}`}
-                  value={p.name}
-                  onType={(v) => {
-                    change(p.key, 'name', v);
-                  }}
-                />
+                <Cell label={`Name of part ${p.name}`} value={p.name} onType={(v) => change(p.key, 'name', v)} />
               </td>
               <td className="pr-1">
-                <Select
-                  label={`Part ${p.name} is drawn as`}
-                  hideLabel
-                  value={p.shape}
-                  onValueChange={(v) => {
-                    change(p.key, 'shape', v);
-                  }}
-                  options={SHAPES}
-                />
+                <Select label={`Part ${p.name} is drawn as`} hideLabel value={p.shape} onValueChange={(v) => change(p.key, 'shape', v)} options={SHAPES} />
               </td>
               {SIZES.map((field) => (
                 <td key={field} className="pr-1">
@@ -138,9 +99,7 @@ function Parts({ doc, edit }: Given) {
                     label={`Part ${p.name}, ${field}`}
                     inputMode="decimal"
                     value={p[field]}
-                    onType={(v) => {
-                      change(p.key, field, v);
-                    }}
+                    onType={(v) => change(p.key, field, v)}
                     className="text-right"
                   />
                 </td>
@@ -148,21 +107,14 @@ function Parts({ doc, edit }: Given) {
               <td>
                 <RemoveButton
                   label={`Take part ${p.name} out`}
-                  onClick={() => {
-                    edit('part', (d) => ({ ...d, map: { ...d.map, parts: d.map.parts.filter((q) => q.key !== p.key) } }));
-                  }}
+                  onClick={() => edit('part', (d) => ({ ...d, map: { ...d.map, parts: d.map.parts.filter((q) => q.key !== p.key) } }))}
                 />
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <AddButton
-        text="Another part"
-        onAdd={() => {
-          edit('part', addPart);
-        }}
-      />
+      <AddButton text="Another part" onAdd={() => edit('part', addPart)} />
     </section>
   );
 }

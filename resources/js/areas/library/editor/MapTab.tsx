@@ -13,9 +13,7 @@ export function MapTab(editing: Editing) {
   const parts = doc.map.parts.map((p) => ({ value: p.key, text: p.name }));
   if (groups.length === 0 || parts.length === 0)
     return <p className="px-7 py-5 text-soft">First name a fastener and a clamped part: every position is of a group and in a part.</p>;
-  const assign = (field: 'group' | 'part') => (value: string) => {
-    edit(field, (d) => withPositions(d, selected, (p) => ({ ...p, [field]: value })));
-  };
+  const assign = (field: 'group' | 'part') => (value: string) => edit(field, (d) => withPositions(d, selected, (p) => ({ ...p, [field]: value })));
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <LayoutForm {...editing} />
@@ -33,21 +31,10 @@ export function MapTab(editing: Editing) {
             <SelectWithButton className="w-68" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
           </div>
           <p className="flex gap-3">
-            <Button
-              small
-              disabled={selected.length === 0}
-              onClick={() => {
-                edit('remove', (d) => removePositions(d, selected));
-              }}
-            >
+            <Button small disabled={selected.length === 0} onClick={() => edit('remove', (d) => removePositions(d, selected))}>
               Take out
             </Button>
-            <Button
-              small
-              onClick={() => {
-                select(selected.length === doc.map.positions.length ? [] : doc.map.positions.map((p) => p.key));
-              }}
-            >
+            <Button small onClick={() => select(selected.length === doc.map.positions.length ? [] : doc.map.positions.map((p) => p.key))}>
               {selected.length === doc.map.positions.length ? 'Select none' : 'Select all'}
             </Button>
           </p>
@@ -60,9 +47,8 @@ export function MapTab(editing: Editing) {
 }
 
 function PositionTable({ doc, edit, selected, select }: Editing) {
-  const put = (key: string, field: 'number' | 'x' | 'y' | 'landmark') => (value: string) => {
+  const put = (key: string, field: 'number' | 'x' | 'y' | 'landmark') => (value: string) =>
     edit(`${key} ${field}`, (d) => withPositions(d, [key], (p) => (field === 'landmark' ? withField(p, field, value) : { ...p, [field]: value })));
-  };
   const groupName = (key: string) => doc.groups.find((g) => g.key === key)?.name ?? key;
   return (
     <table className="w-full">
@@ -85,9 +71,7 @@ function PositionTable({ doc, edit, selected, select }: Editing) {
                 className="size-4 accent-now"
                 aria-label={`Select no. ${p.number}`}
                 checked={selected.includes(p.key)}
-                onChange={() => {
-                  select(selected.includes(p.key) ? selected.filter((k) => k !== p.key) : [...selected, p.key]);
-                }}
+                onChange={() => select(selected.includes(p.key) ? selected.filter((k) => k !== p.key) : [...selected, p.key])}
               />
             </td>
             <td className="pr-1">

@@ -48,9 +48,7 @@ export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
   const generate = useMutation({
     mutationFn: (pattern: string) =>
       answerOf(api.POST('/library/map/order', { body: { positions: among.map((p) => ({ key: p.number, x: p.x, y: p.y })), order: [], pattern } })),
-    onSuccess: (made) => {
-      keep(made.order.map((n) => keyOf(n) ?? n));
-    },
+    onSuccess: (made) => keep(made.order.map((n) => keyOf(n) ?? n)),
   });
   if (doc.map.positions.length === 0) return <p className="px-7 py-5 text-soft">Put the fasteners on the map first.</p>;
   const patterns = judged.data?.patterns ?? [];
@@ -66,70 +64,33 @@ export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
           }}
           options={[...sequences.map((s) => ({ value: s.key, text: s.key })), { value: NEW, text: 'a new one' }]}
         />
-        {!sequence && (
-          <Field
-            label="Its name"
-            value={name}
-            placeholder="order"
-            onChange={(e) => {
-              setName(e.target.value);
-            }}
-          />
-        )}
+        {!sequence && <Field label="Its name" value={name} placeholder="order" onChange={(e) => setName(e.target.value)} />}
       </div>
       <p className="-mb-3 text-sm text-soft">Made for {selected.length > 1 ? `the ${String(selected.length)} selected` : 'all of them'}</p>
       <p className="flex flex-wrap items-center gap-2">
         {patterns.map((p) => (
-          <Button
-            key={p.pattern}
-            small
-            disabled={generate.isPending}
-            onClick={() => {
-              generate.mutate(p.pattern);
-            }}
-          >
+          <Button key={p.pattern} small disabled={generate.isPending} onClick={() => generate.mutate(p.pattern)}>
             {p.words}
           </Button>
         ))}
       </p>
       <p className="flex flex-wrap gap-2">
         {touched === null ? (
-          <Button
-            small
-            onClick={() => {
-              touch([]);
-            }}
-          >
+          <Button small onClick={() => touch([])}>
             Touch them in turn on the map
           </Button>
         ) : (
           <>
-            <Button
-              small
-              look="main"
-              onClick={() => {
-                keep(touched);
-              }}
-            >
+            <Button small look="main" onClick={() => keep(touched)}>
               Keep this order
             </Button>
-            <Button
-              small
-              onClick={() => {
-                touch(null);
-              }}
-            >
+            <Button small onClick={() => touch(null)}>
               Leave it
             </Button>
           </>
         )}
         {sequence && touched === null && (
-          <Button
-            small
-            onClick={() => {
-              edit('numbers', (d) => numberedBy(d, sequence.order));
-            }}
-          >
+          <Button small onClick={() => edit('numbers', (d) => numberedBy(d, sequence.order))}>
             Number the map by it
           </Button>
         )}

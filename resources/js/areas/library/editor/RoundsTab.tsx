@@ -24,12 +24,8 @@ export function RoundsTab(editing: Editing) {
             editing={editing}
             stage={stage}
             no={String(i + 1)}
-            onChange={(what, next) => {
-              edit(`stage ${stage.key} ${what}`, (d) => ({ ...d, stages: withStage(d.stages, stage.key, next) }));
-            }}
-            onMove={(by) => {
-              edit('stage order', (d) => ({ ...d, stages: movedStage(d.stages, stage.key, by) }));
-            }}
+            onChange={(what, next) => edit(`stage ${stage.key} ${what}`, (d) => ({ ...d, stages: withStage(d.stages, stage.key, next) }))}
+            onMove={(by) => edit('stage order', (d) => ({ ...d, stages: movedStage(d.stages, stage.key, by) }))}
           />
         ))}
       </ol>
@@ -63,9 +59,7 @@ function LineForm({ doc, edit }: Editing) {
         placeholder={`15 lbf·ft · +80° ${doc.groups[0]?.name ?? 'inner'}${doc.groups[1] ? ` / +53° ${doc.groups[1].name}` : ''} · check end play`}
         error={read.isError ? sentenceOf(read.error) : null}
         hint="A dot ends a round, a stroke parts its groups."
-        onChange={(e) => {
-          setLine(e.target.value);
-        }}
+        onChange={(e) => setLine(e.target.value)}
       />
       <Button type="submit" className="mt-6 h-[42px]" disabled={read.isPending}>
         Add these rounds

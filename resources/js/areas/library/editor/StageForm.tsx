@@ -19,15 +19,7 @@ export function StageForm({ editing, stage, onChange }: Props) {
       {stage.stages ? <BlockForm editing={editing} stage={stage} onChange={onChange} /> : <RoundForm editing={editing} stage={stage} onChange={onChange} />}
       <details>
         <summary className="cursor-pointer text-soft">All of it, as text</summary>
-        <JsonField
-          className="mt-2"
-          label="Text of this round"
-          value={stage}
-          wrong={unshownStage}
-          onChange={(next) => {
-            onChange('text', () => next as Stage);
-          }}
-        />
+        <JsonField className="mt-2" label="Text of this round" value={stage} wrong={unshownStage} onChange={(next) => onChange('text', () => next as Stage)} />
       </details>
     </div>
   );
@@ -36,48 +28,24 @@ export function StageForm({ editing, stage, onChange }: Props) {
 function RoundForm({ editing, stage, onChange }: Props) {
   const { doc } = editing;
   const kind = stage.kind ?? '';
-  const put = (field: string, value: unknown) => {
-    onChange(field, (s) => withField(s, field, value));
-  };
+  const put = (field: string, value: unknown) => onChange(field, (s) => withField(s, field, value));
   const inner = (name: string) => ({
     of: (typeof stage[name] === 'object' && stage[name] !== null ? stage[name] : {}) as Record<string, unknown>,
-    onPut: (field: string, value: unknown) => {
-      onChange(`${name} ${field}`, (s) => withInner(s, name, field, value));
-    },
+    onPut: (field: string, value: unknown) => onChange(`${name} ${field}`, (s) => withInner(s, name, field, value)),
     choices,
   });
   const choices = choicesAt(doc, stage);
   return (
     <>
       <div className="grid grid-cols-3 gap-3">
-        <Select
-          label="Kind"
-          value={kind}
-          onValueChange={(v) => {
-            put('kind', v);
-          }}
-          options={STAGE_KINDS}
-        />
-        <Field
-          label="Name, where it needs one"
-          value={stage.name ?? ''}
-          onChange={(e) => {
-            put('name', e.target.value);
-          }}
-        />
+        <Select label="Kind" value={kind} onValueChange={(v) => put('kind', v)} options={STAGE_KINDS} />
+        <Field label="Name, where it needs one" value={stage.name ?? ''} onChange={(e) => put('name', e.target.value)} />
         {WITH_ORDER.includes(kind) && <OrderPick editing={editing} stage={stage} onPick={put} />}
       </div>
       {neededFields(kind).length > 0 && <FieldGrid fields={neededFields(kind)} of={stage} onPut={put} choices={choices} />}
       {kind === 'hold' && <FieldGrid columns="grid-cols-[1.7fr_1.3fr_1fr_1fr_1fr]" fields={HELD_FIELDS} {...inner('held')} />}
       {WITH_TARGETS.includes(kind) && <TargetRows editing={editing} stage={stage} onChange={onChange} />}
-      <Field
-        label="Why"
-        value={stage.why ?? ''}
-        placeholder="people skip what nobody explains"
-        onChange={(e) => {
-          put('why', e.target.value);
-        }}
-      />
+      <Field label="Why" value={stage.why ?? ''} placeholder="people skip what nobody explains" onChange={(e) => put('why', e.target.value)} />
       <details>
         <summary className="cursor-pointer text-soft">More about this round</summary>
         <div className="mt-2 flex flex-col gap-4">

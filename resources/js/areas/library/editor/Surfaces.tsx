@@ -48,23 +48,14 @@ export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
                 <td className="w-8">
                   <RemoveButton
                     label={`Take surface ${String(i + 1)} out`}
-                    onClick={() => {
-                      edit('surface', (d) => ({ ...d, surfaces: d.surfaces.filter((_, at) => at !== i) }));
-                    }}
+                    onClick={() => edit('surface', (d) => ({ ...d, surfaces: d.surfaces.filter((_, at) => at !== i) }))}
                   />
                 </td>
               </tr>
               {doc.groups.length > 1 && (
                 <tr>
                   <td colSpan={4} className="pb-2">
-                    <FieldGrid
-                      fields={[SURFACE_GROUPS]}
-                      of={s}
-                      choices={choicesAt(doc)}
-                      onPut={(field, value) => {
-                        change(i, field)(value);
-                      }}
-                    />
+                    <FieldGrid fields={[SURFACE_GROUPS]} of={s} choices={choicesAt(doc)} onPut={(field, value) => change(i, field)(value)} />
                   </td>
                 </tr>
               )}

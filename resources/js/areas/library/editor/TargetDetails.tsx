@@ -11,9 +11,7 @@ type Props = { target: Target; name: string; onChange: (what: string, next: (t: 
 /** What the tool is set to within the window, on what grounds, and what is watched beside the value one stops at. */
 export function TargetDetails({ target, name, onChange }: Props) {
   const watched = (Array.isArray(target.monitored) ? target.monitored : []) as Watched[];
-  const put = (field: string) => (value: unknown) => {
-    onChange(field, (t) => withField(t, field, value));
-  };
+  const put = (field: string) => (value: unknown) => onChange(field, (t) => withField(t, field, value));
   return (
     <tr>
       <td colSpan={6} className="pt-1 pb-2">
@@ -30,9 +28,7 @@ export function TargetDetails({ target, name, onChange }: Props) {
             />
           </div>
           {watched.map((w, i) => {
-            const change = (field: string) => (value: string) => {
-              put('monitored')(watched.map((o, at) => (at === i ? withField(o, field, value) : o)));
-            };
+            const change = (field: string) => (value: string) => put('monitored')(watched.map((o, at) => (at === i ? withField(o, field, value) : o)));
             return (
               <div key={i} className="flex items-center gap-2">
                 <span className="w-36 shrink-0 text-sm text-soft">watched beside it</span>
@@ -48,22 +44,11 @@ export function TargetDetails({ target, name, onChange }: Props) {
                 <Cell className="max-w-32" label={`Watched from, ${name}`} value={w.low ?? ''} placeholder="30°" onType={change('low')} />
                 <span className="shrink-0 text-sm text-soft">to</span>
                 <Cell className="max-w-32" label={`Watched to, ${name}`} value={w.high ?? ''} onType={change('high')} />
-                <RemoveButton
-                  label={`Watch it no more, ${name}`}
-                  onClick={() => {
-                    put('monitored')(watched.filter((_, at) => at !== i));
-                  }}
-                />
+                <RemoveButton label={`Watch it no more, ${name}`} onClick={() => put('monitored')(watched.filter((_, at) => at !== i))} />
               </div>
             );
           })}
-          <AddButton
-            className="self-start"
-            text="Watch a value beside it"
-            onAdd={() => {
-              put('monitored')([...watched, { quantity: 'angle' }]);
-            }}
-          />
+          <AddButton className="self-start" text="Watch a value beside it" onAdd={() => put('monitored')([...watched, { quantity: 'angle' }])} />
         </div>
       </td>
     </tr>

@@ -23,9 +23,8 @@ const BARE = ['low', 'high', 'tolerance', 'window_standard', 'window_source'];
 export function TargetRows({ editing, stage, onChange }: Props) {
   const { doc } = editing;
   const targets = stage.targets ?? [];
-  const change = (at: number, what: string, next: (t: Target) => Target) => {
+  const change = (at: number, what: string, next: (t: Target) => Target) =>
     onChange(`target ${String(at)} ${what}`, (s) => ({ ...s, targets: (s.targets ?? []).map((t, i) => (i === at ? next(t) : t)) }));
-  };
   return (
     <table className="w-full table-fixed">
       {targets.length > 0 && (
@@ -47,12 +46,8 @@ export function TargetRows({ editing, stage, onChange }: Props) {
             editing={editing}
             target={t}
             name={`${nameOf(doc, t)}, round ${stage.name ?? stage.key}`}
-            onChange={(what, next) => {
-              change(i, what, next);
-            }}
-            onRemove={() => {
-              onChange('target', (s) => ({ ...s, targets: (s.targets ?? []).filter((_, at) => at !== i) }));
-            }}
+            onChange={(what, next) => change(i, what, next)}
+            onRemove={() => onChange('target', (s) => ({ ...s, targets: (s.targets ?? []).filter((_, at) => at !== i) }))}
           />
         ))}
         <tr>
@@ -87,9 +82,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
   const { doc } = editing;
   const [open, setOpen] = useState(target.aim !== undefined || target.monitored !== undefined);
   const missing = typeof target.target === 'object';
-  const put = (field: string) => (value: unknown) => {
-    onChange(field, (t) => withField(t, field, value));
-  };
+  const put = (field: string) => (value: unknown) => onChange(field, (t) => withField(t, field, value));
   return (
     <>
       <tr className="align-top">
@@ -100,9 +93,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
             aria-expanded={open}
             aria-label={`More about ${name}`}
             className="text-sm text-soft underline decoration-hair underline-offset-2"
-            onClick={() => {
-              setOpen(!open);
-            }}
+            onClick={() => setOpen(!open)}
           >
             {open ? 'less' : 'more'}
           </button>
@@ -112,9 +103,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
             <Cell
               label={`Why the target is missing, ${name}`}
               value={(target.target as { missing: string }).missing}
-              onType={(v) => {
-                put('target')({ missing: v });
-              }}
+              onType={(v) => put('target')({ missing: v })}
               className="border-fault"
             />
           ) : (
@@ -182,9 +171,7 @@ function WindowCells({ editing: { doc }, target, name, onChange, put }: Omit<Row
     }));
   };
   // A limit that is being typed stays a text, even while it is empty: the core says what is wanted.
-  const keep = (field: string) => (value: string) => {
-    onChange(field, (t) => ({ ...t, [field]: value }));
-  };
+  const keep = (field: string) => (value: string) => onChange(field, (t) => ({ ...t, [field]: value }));
   const shown = (value: unknown) => (typeof value === 'string' ? value : '');
   return (
     <>

@@ -10,15 +10,7 @@ export function TextTab({ doc, edit }: Editing) {
         The document itself, in the open format. Time limits, tools, people who hold, paint marks and rules for faults are written here;
         docs/formats/procedure.md names every field.
       </p>
-      <JsonField
-        label="Document"
-        rows={26}
-        value={doc}
-        wrong={unshown}
-        onChange={(next) => {
-          edit('text', () => next as Doc);
-        }}
-      />
+      <JsonField label="Document" rows={26} value={doc} wrong={unshown} onChange={(next) => edit('text', () => next as Doc)} />
     </div>
   );
 }

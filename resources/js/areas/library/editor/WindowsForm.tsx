@@ -79,9 +79,7 @@ export function WindowsForm({ doc, edit }: Editing) {
               <td className="text-right">
                 <RemoveButton
                   label={`Take window standard ${w.record ?? w.key} out`}
-                  onClick={() => {
-                    edit('standard', (d) => ({ ...d, window_standards: (d.window_standards ?? []).filter((o) => o.key !== w.key) }));
-                  }}
+                  onClick={() => edit('standard', (d) => ({ ...d, window_standards: (d.window_standards ?? []).filter((o) => o.key !== w.key) }))}
                 />
               </td>
             </tr>

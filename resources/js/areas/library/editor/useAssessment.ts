@@ -11,12 +11,8 @@ const PAUSE_MS = 350;
 export function useAssessment(doc: Doc, against: string | null): { look: DraftAssessment | undefined; failed: string | null } {
   const [paused, setPaused] = useState(doc);
   useEffect(() => {
-    const timer = setTimeout(() => {
-      setPaused(doc);
-    }, PAUSE_MS);
-    return () => {
-      clearTimeout(timer);
-    };
+    const timer = setTimeout(() => setPaused(doc), PAUSE_MS);
+    return () => clearTimeout(timer);
   }, [doc]);
   const query = useQuery({
     queryKey: ['look', against, paused],

@@ -13,9 +13,7 @@ const AGAIN_MS = 5_000;
 
 /** A switch of its own that keeps the browser from closing the page without a question. */
 function closingGuard(): (needed: boolean) => void {
-  const stay = (event: BeforeUnloadEvent) => {
-    event.preventDefault();
-  };
+  const stay = (event: BeforeUnloadEvent) => event.preventDefault();
   return (needed) => {
     if (needed) window.addEventListener('beforeunload', stay);
     else window.removeEventListener('beforeunload', stay);
@@ -92,23 +90,17 @@ export function useWork(sheet: DraftSheet) {
   useEffect(() => {
     if (!dirty || saving.state === 'saving' || saving.state === 'conflict') return;
     const timer = setTimeout(() => void store(work), saving.state === 'failed' ? AGAIN_MS : AFTER_MS);
-    return () => {
-      clearTimeout(timer);
-    };
+    return () => clearTimeout(timer);
   }, [dirty, saving.state, work, store]);
 
   useEffect(() => {
     if (!dirty) return;
     const guard = closingGuard();
     guard(true);
-    return () => {
-      guard(false);
-    };
+    return () => guard(false);
   }, [dirty]);
 
-  const put = useCallback((field: string, next: (work: Work) => Work) => {
-    setHistory((h) => change(h, next(h.now), field, performance.now()));
-  }, []);
+  const put = useCallback((field: string, next: (work: Work) => Work) => setHistory((h) => change(h, next(h.now), field, performance.now())), []);
 
   /** Which of two versions to go on with. The other one is a step of undo away. */
   const settle = (which: 'mine' | 'theirs') => {
@@ -126,12 +118,8 @@ export function useWork(sheet: DraftSheet) {
     put,
     saving: saving.state === 'saved' && dirty ? ({ state: 'changed' } as const) : saving,
     settle,
-    undo: () => {
-      setHistory(undo);
-    },
-    redo: () => {
-      setHistory(redo);
-    },
+    undo: () => setHistory(undo),
+    redo: () => setHistory(redo),
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     /** Saved to the last letter: the version that is stored, or null where it could not be. */

@@ -21,9 +21,7 @@ export function ImportFile() {
   const [only, setOnly] = useState('');
   const look = useMutation({
     mutationFn: (chosen: File) => answerOf(api.POST('/library/imports', { body: { file: chosen, only: only.trim() || undefined }, bodySerializer: asForm })),
-    onSuccess: (sheet) => {
-      setParams({ import: sheet.id });
-    },
+    onSuccess: (sheet) => setParams({ import: sheet.id }),
   });
   return (
     <main className="px-7 py-5">
@@ -39,14 +37,7 @@ export function ImportFile() {
           <FileField label="A procedure, a family or a library, as JSON" accept=".json,application/json" onChoose={setFile} />
         </div>
         <div className="w-56">
-          <Field
-            label="Only this family, where wanted"
-            value={only}
-            placeholder="Tarn TN3"
-            onChange={(e) => {
-              setOnly(e.target.value);
-            }}
-          />
+          <Field label="Only this family, where wanted" value={only} placeholder="Tarn TN3" onChange={(e) => setOnly(e.target.value)} />
         </div>
         <Button type="submit" disabled={!file || look.isPending}>
           {look.isPending ? 'Looking …' : 'Look at it'}
@@ -92,14 +83,7 @@ function Outcome({ id }: { id: string }) {
             )}
             {sheet.why !== null && <p className="mt-1 text-fault">{sheet.why}</p>}
             {sheet.state === 'looked' && fresh > 0 && (
-              <Button
-                look="main"
-                className="mt-3"
-                disabled={write.isPending}
-                onClick={() => {
-                  write.mutate();
-                }}
-              >
+              <Button look="main" className="mt-3" disabled={write.isPending} onClick={() => write.mutate()}>
                 Write {count(fresh, 'procedure')}
               </Button>
             )}

@@ -27,9 +27,7 @@ export function LibraryList() {
   };
   const query = useProcedureList(Object.fromEntries(params));
   const families = useFamilies().data?.families ?? [];
-  const close = () => {
-    setPanel(null);
-  };
+  const close = () => setPanel(null);
   return (
     <main className="px-7 py-5">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
@@ -40,26 +38,15 @@ export function LibraryList() {
           className="h-[42px] w-80 rounded border border-line bg-sheet px-3 placeholder:text-soft"
           value={params.get('find') ?? ''}
           maxLength={80}
-          onChange={(e) => {
-            ask('find', e.target.value);
-          }}
+          onChange={(e) => ask('find', e.target.value)}
         />
         <Filter
           label="Family"
           value={params.get('family')}
-          onAsk={(v) => {
-            ask('family', v);
-          }}
+          onAsk={(v) => ask('family', v)}
           options={[{ value: 'all', text: 'all families' }, ...families.map((f) => ({ value: f.id, text: f.name }))]}
         />
-        <Filter
-          label="State"
-          value={params.get('state')}
-          onAsk={(v) => {
-            ask('state', v);
-          }}
-          options={STATE_FILTERS}
-        />
+        <Filter label="State" value={params.get('state')} onAsk={(v) => ask('state', v)} options={STATE_FILTERS} />
       </div>
       <Loaded query={query}>
         {(listing) => (
@@ -76,21 +63,10 @@ export function LibraryList() {
       <p className="no-print mt-5 flex flex-wrap items-center gap-3">
         {may('draft-procedures') && (
           <>
-            <Button
-              look="main"
-              onClick={() => {
-                setPanel('procedure');
-              }}
-            >
+            <Button look="main" onClick={() => setPanel('procedure')}>
               Write a procedure
             </Button>
-            <Button
-              onClick={() => {
-                setPanel('family');
-              }}
-            >
-              Families and joints
-            </Button>
+            <Button onClick={() => setPanel('family')}>Families and joints</Button>
             <Link className="quiet ml-3" to="/library/import">
               Import a file
             </Link>

@@ -18,20 +18,13 @@ export function Permits() {
   const me = useMe();
   const may = useMay();
   const [open, setOpen] = useState<Open>(null);
-  const close = () => {
-    setOpen(null);
-  };
+  const close = () => setOpen(null);
   return (
     <main className="px-7 py-5">
       <div className="flex items-center justify-between">
         <h1 className="text-2xl">Deviation permits</h1>
         {may('draft-procedures') && (
-          <Button
-            small
-            onClick={() => {
-              setOpen({ what: 'ask' });
-            }}
-          >
+          <Button small onClick={() => setOpen({ what: 'ask' })}>
             Ask for a permit
           </Button>
         )}
@@ -107,34 +100,17 @@ function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => v
         {p.state === 'asked' && sign && (
           <p className="mt-2 flex gap-3">
             {!mine && (
-              <Button
-                small
-                look="main"
-                onClick={() => {
-                  onOpen({ what: 'approve', permit: p });
-                }}
-              >
+              <Button small look="main" onClick={() => onOpen({ what: 'approve', permit: p })}>
                 Sign it
               </Button>
             )}
-            <Button
-              small
-              onClick={() => {
-                onOpen({ what: 'refuse', permit: p });
-              }}
-            >
+            <Button small onClick={() => onOpen({ what: 'refuse', permit: p })}>
               Refuse it
             </Button>
           </p>
         )}
         {(p.state === 'in force' || p.state === 'not yet' || (p.state === 'asked' && mine)) && may('draft-procedures') && (
-          <Button
-            small
-            className="mt-2"
-            onClick={() => {
-              onOpen({ what: 'withdraw', permit: p });
-            }}
-          >
+          <Button small className="mt-2" onClick={() => onOpen({ what: 'withdraw', permit: p })}>
             Withdraw it
           </Button>
         )}

@@ -30,9 +30,7 @@ function Sheet({ sheet }: { sheet: RevisionSheet }) {
       <Tabs
         label="What to look at"
         value={params.get('view') ?? 'procedure'}
-        onChange={(view) => {
-          setParams(view === 'procedure' ? {} : { view }, { replace: true });
-        }}
+        onChange={(view) => setParams(view === 'procedure' ? {} : { view }, { replace: true })}
         views={[
           { key: 'procedure', name: 'Procedure', body: <ProcedureView sheet={sheet} /> },
           { key: 'grounds', name: 'Why these figures', body: <GroundsView sheet={sheet} /> },

@@ -20,39 +20,19 @@ export function Sources() {
   const query = useSources();
   const may = useMay();
   const [open, setOpen] = useState<Open>(null);
-  const close = () => {
-    setOpen(null);
-  };
+  const close = () => setOpen(null);
   const write = may('draft-procedures');
   return (
     <main className="px-7 py-5">
       <Loaded query={query}>
         {({ sources, standards }) => (
           <>
-            <Heading
-              text="Sources"
-              verb={write ? 'Put a source on record' : null}
-              onAct={() => {
-                setOpen({ what: 'source', source: null });
-              }}
-            />
+            <Heading text="Sources" verb={write ? 'Put a source on record' : null} onAct={() => setOpen({ what: 'source', source: null })} />
             <SourceTable sources={sources} write={write} onOpen={setOpen} />
             <div className="mt-9">
-              <Heading
-                text="Window standards"
-                verb={write ? 'Ask for a standard' : null}
-                onAct={() => {
-                  setOpen({ what: 'standard' });
-                }}
-              />
+              <Heading text="Window standards" verb={write ? 'Ask for a standard' : null} onAct={() => setOpen({ what: 'standard' })} />
             </div>
-            <StandardTable
-              standards={standards}
-              sign={may('approve-procedures')}
-              onSign={(standard) => {
-                setOpen({ what: 'sign', standard });
-              }}
-            />
+            <StandardTable standards={standards} sign={may('approve-procedures')} onSign={(standard) => setOpen({ what: 'sign', standard })} />
             {open?.what === 'source' && <SourcePanel source={open.source} onClose={close} />}
             {open?.what === 'paper' && <PaperPanel source={open.source} onClose={close} />}
             {open?.what === 'standard' && <StandardPanel sources={sources} onClose={close} />}
@@ -125,26 +105,14 @@ function SourceTable({ sources, write, onOpen }: { sources: Source[]; write: boo
                   {s.file_type === 'application/pdf' ? 'PDF' : 'picture'}
                 </a>
               ) : write ? (
-                <Small
-                  text="add it"
-                  label={`Add the paper of ${s.code}`}
-                  onClick={() => {
-                    onOpen({ what: 'paper', source: s });
-                  }}
-                />
+                <Small text="add it" label={`Add the paper of ${s.code}`} onClick={() => onOpen({ what: 'paper', source: s })} />
               ) : (
                 '–'
               )}
             </td>
             {write && (
               <td className="text-right">
-                <Small
-                  text="change"
-                  label={`Change ${s.code}`}
-                  onClick={() => {
-                    onOpen({ what: 'source', source: s });
-                  }}
-                />
+                <Small text="change" label={`Change ${s.code}`} onClick={() => onOpen({ what: 'source', source: s })} />
               </td>
             )}
           </tr>

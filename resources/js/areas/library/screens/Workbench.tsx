@@ -13,9 +13,7 @@ export function Workbench() {
       <Tabs
         label="Calculations"
         value={params.get('of') ?? 'joint'}
-        onChange={(of) => {
-          setParams({ of });
-        }}
+        onChange={(of) => setParams({ of })}
         views={[
           { key: 'joint', name: 'Torque, angle and clamp', body: <JointCalculator /> },
           { key: 'trial', name: 'Angle trial', body: <TrialCalculator /> },

@@ -14,13 +14,7 @@ export function ChangeList({ changes, short = false, onShow }: Props) {
       {shown.map((change) => (
         <li key={change.what + change.sentence} className="border-b border-hair py-1.5">
           {onShow && change.positions.length > 0 ? (
-            <button
-              type="button"
-              className="text-left underline decoration-hair underline-offset-4"
-              onClick={() => {
-                onShow(change);
-              }}
-            >
+            <button type="button" className="text-left underline decoration-hair underline-offset-4" onClick={() => onShow(change)}>
               {change.sentence}
             </button>
           ) : (

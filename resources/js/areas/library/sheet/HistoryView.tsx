@@ -94,9 +94,7 @@ function Revisions({ sheet, against, onCompare }: Listed) {
                   type="button"
                   aria-label={`Compare with revision ${r.letter}`}
                   className="underline decoration-hair underline-offset-4"
-                  onClick={() => {
-                    onCompare(r.id);
-                  }}
+                  onClick={() => onCompare(r.id)}
                 >
                   compare
                 </button>

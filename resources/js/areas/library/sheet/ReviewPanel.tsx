@@ -15,9 +15,7 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
   const may = useMay();
   const [panel, setPanel] = useState<'sign' | 'return' | null>(null);
   const own = sheet.mine;
-  const close = () => {
-    setPanel(null);
-  };
+  const close = () => setPanel(null);
   return (
     <section aria-label="Review" className="border-b border-line bg-sheet px-7 py-4">
       <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
@@ -46,22 +44,11 @@ export function ReviewPanel({ sheet }: { sheet: RevisionSheet }) {
           {may('approve-procedures') && (
             <p className="no-print mt-3 flex gap-3">
               {!own && sheet.why_not.length === 0 && (
-                <Button
-                  look="main"
-                  onClick={() => {
-                    setPanel('sign');
-                  }}
-                >
+                <Button look="main" onClick={() => setPanel('sign')}>
                   Sign it
                 </Button>
               )}
-              <Button
-                onClick={() => {
-                  setPanel('return');
-                }}
-              >
-                Send it back
-              </Button>
+              <Button onClick={() => setPanel('return')}>Send it back</Button>
             </p>
           )}
         </div>

@@ -75,9 +75,7 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
     if (procedure?.draft) open();
     else begin.mutate(undefined, { onSuccess: open });
   };
-  const close = () => {
-    setPanel(null);
-  };
+  const close = () => setPanel(null);
   return (
     <div className="no-print mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
       {may('draft-procedures') && sheet.state !== 'in_review' && (
@@ -86,12 +84,7 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
         </Button>
       )}
       {may('draft-procedures') && (
-        <Button
-          small
-          onClick={() => {
-            setPanel('copy');
-          }}
-        >
+        <Button small onClick={() => setPanel('copy')}>
           Copy to a sister
         </Button>
       )}
@@ -103,13 +96,7 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
         Map (CSV)
       </a>
       {may('approve-procedures') && sheet.state === 'approved' && (
-        <button
-          type="button"
-          className="quiet ml-auto text-fault underline decoration-hair underline-offset-4"
-          onClick={() => {
-            setPanel('withdraw');
-          }}
-        >
+        <button type="button" className="quiet ml-auto text-fault underline decoration-hair underline-offset-4" onClick={() => setPanel('withdraw')}>
           Withdraw it
         </button>
       )}

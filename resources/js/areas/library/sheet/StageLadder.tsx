@@ -27,9 +27,7 @@ export function StageLadder({ rungs, round, onRound }: Props) {
                     className="font-semibold underline decoration-hair underline-offset-4"
                     aria-label={`Round ${String(i + 1)} on the map`}
                     aria-pressed={i === round}
-                    onClick={() => {
-                      onRound(i);
-                    }}
+                    onClick={() => onRound(i)}
                   >
                     {i + 1}
                   </button>

@@ -21,21 +21,8 @@ export function AttachPanel(props: Props) {
   if (!useMay()('draft-procedures')) return null;
   return (
     <>
-      <Button
-        onClick={() => {
-          setOpen(true);
-        }}
-      >
-        Use it as an aim
-      </Button>
-      {open && (
-        <Attach
-          {...props}
-          onClose={() => {
-            setOpen(false);
-          }}
-        />
-      )}
+      <Button onClick={() => setOpen(true)}>Use it as an aim</Button>
+      {open && <Attach {...props} onClose={() => setOpen(false)} />}
     </>
   );
 }
@@ -92,21 +79,8 @@ function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () =>
         placeholder="Which procedure"
       />
       <Choice label="Target" value={place} onChange={setPlace} placeholder="Which round and group" options={places} />
-      <Field
-        label="Aim, with its unit"
-        value={aim}
-        onChange={(e) => {
-          setAim(e.target.value);
-        }}
-      />
-      <TextArea
-        label="Evidence"
-        value={why}
-        onChange={(e) => {
-          setWhy(e.target.value);
-        }}
-        hint="The address of this calculation goes with it."
-      />
+      <Field label="Aim, with its unit" value={aim} onChange={(e) => setAim(e.target.value)} />
+      <TextArea label="Evidence" value={why} onChange={(e) => setWhy(e.target.value)} hint="The address of this calculation goes with it." />
     </FormPanel>
   );
 }

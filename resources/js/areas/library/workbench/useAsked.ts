@@ -12,15 +12,9 @@ export function useAsked<T>(of: string, fields: readonly string[], question: (as
   const answer = useQuery({ queryKey: ['workbench', of, asked], queryFn: () => question(asked), enabled: some, retry: false });
   const bind = (field: string) => ({
     value: form[field] ?? '',
-    onChange: (event: { target: { value: string } }) => {
-      setForm((now) => ({ ...now, [field]: event.target.value }));
-    },
+    onChange: (event: { target: { value: string } }) => setForm((now) => ({ ...now, [field]: event.target.value })),
   });
-  const put = (field: string) => (value: string) => {
-    setForm((now) => ({ ...now, [field]: value }));
-  };
-  const ask = () => {
-    setParams({ of, ...Object.fromEntries(Object.entries(form).filter(([, value]) => value.trim() !== '')) });
-  };
+  const put = (field: string) => (value: string) => setForm((now) => ({ ...now, [field]: value }));
+  const ask = () => setParams({ of, ...Object.fromEntries(Object.entries(form).filter(([, value]) => value.trim() !== '')) });
   return { form, bind, put, ask, answer, some };
 }

@@ -53,12 +53,7 @@ function PeopleTable({ people }: { people: Listed['people'] }) {
               <td className="text-right">{person.badge ?? '–'}</td>
               <td className="text-right">
                 {person.pin_locked && (
-                  <Button
-                    small
-                    onClick={() => {
-                      unlock.mutate(person.id);
-                    }}
-                  >
+                  <Button small onClick={() => unlock.mutate(person.id)}>
                     Unlock PIN
                   </Button>
                 )}
@@ -80,9 +75,7 @@ function Benches({ devices }: { devices: Listed['devices'] }) {
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     enrol.mutate(name, {
-      onSuccess: () => {
-        setName('');
-      },
+      onSuccess: () => setName(''),
     });
   };
   return (
@@ -109,13 +102,7 @@ function Benches({ devices }: { devices: Listed['devices'] }) {
               </td>
               <td className="text-right">
                 {device.revoked_at === null && (
-                  <Button
-                    small
-                    onClick={() => {
-                      revoke.mutate(device.id);
-                    }}
-                    aria-label={`Revoke ${device.name}`}
-                  >
+                  <Button small onClick={() => revoke.mutate(device.id)} aria-label={`Revoke ${device.name}`}>
                     Revoke
                   </Button>
                 )}
@@ -131,9 +118,7 @@ function Benches({ devices }: { devices: Listed['devices'] }) {
             label="Make this browser a bench, and call it"
             className="grow"
             value={name}
-            onChange={(e) => {
-              setName(e.target.value);
-            }}
+            onChange={(e) => setName(e.target.value)}
             error={enrol.isError ? sentenceOf(enrol.error) : null}
             placeholder="Bench 2"
           />

@@ -38,9 +38,7 @@ export function SignIn() {
           autoComplete="username"
           autoFocus
           value={name}
-          onChange={(e) => {
-            setName(e.target.value);
-          }}
+          onChange={(e) => setName(e.target.value)}
           error={error?.field === 'name' ? error.sentence : null}
         />
         <Field
@@ -48,9 +46,7 @@ export function SignIn() {
           type="password"
           autoComplete="current-password"
           value={password}
-          onChange={(e) => {
-            setPassword(e.target.value);
-          }}
+          onChange={(e) => setPassword(e.target.value)}
           error={signIn.isError && error?.field !== 'name' ? sentenceOf(signIn.error) : null}
         />
         <Button look="main" type="submit" disabled={signIn.isPending}>
