@@ -25,6 +25,8 @@ export default tseslint.config(
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
     },
   },
+  // A test is told from beginning to end, however long it gets.
+  { files: ['resources/js/**/*.{ts,tsx}'], ignores: ['**/*.test.ts'], rules: { 'max-lines-per-function': ['error', 40] } },
   {
     files: ['resources/js/**/*.{ts,tsx}'],
     plugins: { boundaries },

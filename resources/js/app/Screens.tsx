@@ -33,6 +33,20 @@ const BenchLock = lazy(() => import('@/areas/bench').then((m) => ({ default: m.B
 const WithLastSeq = lazy(() => import('@/areas/bench').then((m) => ({ default: m.WithLastSeq })));
 const Run = lazy(() => import('@/areas/bench').then((m) => ({ default: m.Run })));
 
+/** The screens of the library, below its own frame. */
+const libraryScreens = (
+  <Route path="/library" element={<LibraryFrame />}>
+    <Route index element={<LibraryList />} />
+    <Route path="sources" element={<Sources />} />
+    <Route path="conflicts" element={<Conflicts />} />
+    <Route path="permits" element={<Permits />} />
+    <Route path="workbench" element={<Workbench />} />
+    <Route path="import" element={<ImportFile />} />
+    <Route path="drafts/:procedure" element={<Editor />} />
+    <Route path=":revision" element={<Revision />} />
+  </Route>
+);
+
 /** Every address and the screen behind it. */
 export function Screens() {
   const session = useSession();
@@ -45,22 +59,10 @@ export function Screens() {
             <Route element={<ScreenOutlet />}>
               <Route path="/" element={<Navigate replace to={person ? home(person) : device ? '/bench/sign-in' : '/sign-in'} />} />
               <Route path="/sign-in" element={<SignIn />} />
-              <Route
-                path="/bench/sign-in"
-                element={device ? <WithLastSeq>{(lastSeq) => <BenchSignIn lastSeq={lastSeq} />}</WithLastSeq> : <BenchSignIn lastSeq={nothing} />}
-              />
+              <Route path="/bench/sign-in" element={<BenchDoor enrolled={device !== null} />} />
               <Route element={<RequireSignIn kind="desk" person={person} />}>
                 <Route element={<DeskFrame />}>
-                  <Route path="/library" element={<LibraryFrame />}>
-                    <Route index element={<LibraryList />} />
-                    <Route path="sources" element={<Sources />} />
-                    <Route path="conflicts" element={<Conflicts />} />
-                    <Route path="permits" element={<Permits />} />
-                    <Route path="workbench" element={<Workbench />} />
-                    <Route path="import" element={<ImportFile />} />
-                    <Route path="drafts/:procedure" element={<Editor />} />
-                    <Route path=":revision" element={<Revision />} />
-                  </Route>
+                  {libraryScreens}
                   <Route path="/builds" element={<Builds />} />
                   <Route path="/builds/:build" element={<Build />} />
                   <Route path="/crib" element={<Crib />} />
@@ -90,6 +92,12 @@ function RequireSignIn({ kind, person }: { kind: Me['kind']; person: Me | null }
   if (person?.kind === kind) return <Outlet />;
   if (person) return <Navigate replace to={home(person)} />;
   return <Navigate replace to={`${kind === 'bench' ? '/bench/sign-in' : '/sign-in'}?then=${encodeURIComponent(pathname + search)}`} />;
+}
+
+/** An enrolled bench says with the sign-in how far its outbox has counted. */
+function BenchDoor({ enrolled }: { enrolled: boolean }) {
+  if (!enrolled) return <BenchSignIn lastSeq={nothing} />;
+  return <WithLastSeq>{(lastSeq) => <BenchSignIn lastSeq={lastSeq} />}</WithLastSeq>;
 }
 
 function Locking() {

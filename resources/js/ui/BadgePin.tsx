@@ -4,23 +4,31 @@ const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'];
 
 type Props = { onDone: (badge: string, pin: string) => Promise<boolean>; error: string; busy: boolean; done: string };
 
-/** Badge, then PIN, in one field that takes a scan or typing, with keys for gloves. A PIN that was refused is asked for again. */
-export function BadgePin({ onDone, error, busy, done }: Props) {
+/** Which of the two is asked, what stands in its field, and the ways forward and back. */
+function useBadgePin(onDone: Props['onDone']) {
   const [badge, setBadge] = useState('');
   const [pin, setPin] = useState('');
   const [asking, setAsking] = useState<'badge' | 'pin'>('badge');
   const plain = badge.replace(/^@B/, '');
   const set = asking === 'badge' ? setBadge : setPin;
+  const atStart = asking === 'pin' && pin === '';
   const forward = async () => {
     if (asking === 'badge') {
       if (plain !== '') setAsking('pin');
     } else if (pin !== '' && !(await onDone(plain, pin))) setPin('');
   };
+  /** Empties the field; from an empty PIN back to the badge. */
+  const back = () => (atStart ? setAsking('badge') : set(''));
+  return { asking, plain, text: asking === 'badge' ? badge : pin, set, atStart, forward, back };
+}
+
+/** Badge, then PIN, in one field that takes a scan or typing, with keys for gloves. A PIN that was refused is asked for again. */
+export function BadgePin({ onDone, error, busy, done }: Props) {
+  const { asking, plain, text, set, atStart, forward, back } = useBadgePin(onDone);
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     void forward();
   };
-  const key = 'h-24 rounded border border-line bg-sheet text-3xl font-semibold active:bg-casting';
   return (
     <form onSubmit={submit} noValidate>
       <label className="mb-1 block text-soft" htmlFor="bench-entry">
@@ -34,7 +42,7 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
         autoComplete="off"
         type={asking === 'pin' ? 'password' : 'text'}
         className="h-20 w-full rounded border-2 border-now bg-sheet px-4 text-4xl font-semibold"
-        value={asking === 'badge' ? badge : pin}
+        value={text}
         onChange={(e) => set(e.target.value)}
       />
       <p role="alert" className="min-h-7 py-1 text-fault">
@@ -42,27 +50,23 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
       </p>
       <div className="grid grid-cols-3 gap-4">
         {KEYS.map((k) => (
-          <button key={k} type="button" className={key} onClick={() => set((v) => v + k)}>
-            {k}
-          </button>
+          <Key key={k} text={k} onPress={() => set((v) => v + k)} />
         ))}
-        <button
-          type="button"
-          className={`${key} text-xl`}
-          onClick={() => {
-            if (asking === 'pin' && pin === '') setAsking('badge');
-            else set('');
-          }}
-        >
-          {asking === 'pin' && pin === '' ? 'Badge' : 'Clear'}
-        </button>
-        <button type="button" className={key} onClick={() => set((v) => `${v}0`)}>
-          0
-        </button>
+        <Key text={atStart ? 'Badge' : 'Clear'} word onPress={back} />
+        <Key text="0" onPress={() => set((v) => `${v}0`)} />
         <button type="submit" disabled={busy} className="h-24 rounded border border-now bg-now text-xl font-semibold text-on-now">
           {asking === 'badge' ? 'Next' : done}
         </button>
       </div>
     </form>
+  );
+}
+
+function Key({ text, word = false, onPress }: { text: string; word?: boolean; onPress: () => void }) {
+  const size = word ? 'text-xl' : 'text-3xl';
+  return (
+    <button type="button" className={`h-24 rounded border border-line bg-sheet font-semibold active:bg-casting ${size}`} onClick={onPress}>
+      {text}
+    </button>
   );
 }

@@ -17,26 +17,9 @@ export function BoltHead({ id, x, y, fastener, mark, scale, now, size }: Props) 
         strokeWidth={r * 0.09}
         strokeLinejoin="round"
       />
-      {strokes.map((evidence, i) => {
-        const { weight, dash } = strokeOf(evidence);
-        const [dx, dy] = i % 2 === 0 ? [0.78, -0.98] : [0.98, 0.72];
-        return (
-          <line
-            key={i}
-            x1={x - dx * r}
-            y1={y - dy * r}
-            x2={x + dx * r}
-            y2={y + dy * r}
-            stroke="var(--paint)"
-            strokeWidth={weight * r}
-            strokeLinecap="round"
-            strokeDasharray={dash
-              ?.split(' ')
-              .map((part) => Number(part) * r)
-              .join(' ')}
-          />
-        );
-      })}
+      {strokes.map((evidence, i) => (
+        <Stroke key={i} x={x} y={y} r={r} evidence={evidence} odd={i % 2 === 1} />
+      ))}
       {Array.from({ length: Math.min(mark?.old ?? 0, 4) }, (_, i) => (
         <line
           key={i}
@@ -49,17 +32,35 @@ export function BoltHead({ id, x, y, fastener, mark, scale, now, size }: Props) 
           strokeLinecap="round"
         />
       ))}
-      {mark?.fault != null && (
-        <circle
-          cx={x}
-          cy={y}
-          r={r * 1.66}
-          fill="none"
-          stroke="var(--fault)"
-          strokeWidth={r * 0.24}
-          strokeDasharray={`${String(r * 0.95)} ${String(r * 0.54)}`}
-        />
-      )}
+      {mark?.fault != null && <FaultRing x={x} y={y} r={r} />}
     </g>
   );
+}
+
+type StrokeProps = { x: number; y: number; r: number; evidence: Mark['strokes'][number]; odd: boolean };
+
+/** The paint of one round; the next one crosses it. */
+function Stroke({ x, y, r, evidence, odd }: StrokeProps) {
+  const { weight, dash } = strokeOf(evidence);
+  const [dx, dy] = odd ? [0.98, 0.72] : [0.78, -0.98];
+  return (
+    <line
+      x1={x - dx * r}
+      y1={y - dy * r}
+      x2={x + dx * r}
+      y2={y + dy * r}
+      stroke="var(--paint)"
+      strokeWidth={weight * r}
+      strokeLinecap="round"
+      strokeDasharray={dash
+        ?.split(' ')
+        .map((part) => Number(part) * r)
+        .join(' ')}
+    />
+  );
+}
+
+function FaultRing({ x, y, r }: { x: number; y: number; r: number }) {
+  const dashes = `${String(r * 0.95)} ${String(r * 0.54)}`;
+  return <circle cx={x} cy={y} r={r * 1.66} fill="none" stroke="var(--fault)" strokeWidth={r * 0.24} strokeDasharray={dashes} />;
 }

@@ -1,3 +1,4 @@
+import type { MouseEvent } from 'react';
 import { type Fastener, type MapPart, type MapPosition, type Mark, type Side, type Sketch, numberPlace } from '@/lib/drawing';
 import { BoltHead } from './BoltHead';
 import { Front, Walk, Way } from './MapWays';
@@ -28,19 +29,16 @@ type Props = {
 const MARGIN = 10;
 
 /** A joint's plan view, drawn true from its fastener map: the one picture of it everywhere. */
-export function JointMap({ sketch, marks = [], now, from, detail, label, onPick, picked, order = [], odd = [], onDrag, onDragStart }: Props) {
+export function JointMap(props: Props) {
+  const { sketch, now, from, label, order = [] } = props;
   const { map } = sketch;
-  const width = Number(map.width);
-  const height = Number(map.height);
-  const full = detail === 'full';
+  const [width, height] = [Number(map.width), Number(map.height)];
+  const full = props.detail === 'full';
   const pad = full ? MARGIN + 6 : 4;
-  const fastenerOf = (p: MapPosition): Fastener | undefined => sketch.fasteners.find((f) => f.key === sketch.groups.find((g) => g.key === p.group)?.fastener);
   const at = (key: string | null | undefined) => map.positions.find((p) => p.key === key);
-  const isPicked = (key: string) => (typeof picked === 'string' ? picked === key : (picked?.includes(key) ?? false));
-  const drag = useDrag(onDrag, onDragStart);
+  const drag = useDrag(props.onDrag, props.onDragStart);
   const here = at(now);
   const before = at(from);
-
   return (
     <svg
       viewBox={`${String(-pad)} ${String(-pad)} ${String(width + 2 * pad)} ${String(height + 2 * pad + (full ? 16 : 0))}`}
@@ -57,31 +55,7 @@ export function JointMap({ sketch, marks = [], now, from, detail, label, onPick,
       ))}
       {full && <Walk positions={order.map((key) => at(key)).filter((p) => p !== undefined)} />}
       {map.positions.map((p) => (
-        <g
-          key={p.key}
-          {...(onPick
-            ? {
-                onClick: (event) => onPick(p.key, event.shiftKey),
-                className: 'cursor-pointer',
-              }
-            : {})}
-          {...drag(p.key)}
-        >
-          {isPicked(p.key) && <circle cx={p.x} cy={p.y} r={19} fill="none" stroke="var(--ink)" strokeWidth={1} />}
-          {odd.includes(p.key) && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
-          {p.key === now && <circle cx={p.x} cy={p.y} r={18.5} fill="var(--sheet)" stroke="var(--now)" strokeWidth={2.6} />}
-          <BoltHead
-            id={p.key}
-            x={Number(p.x)}
-            y={Number(p.y)}
-            fastener={fastenerOf(p)}
-            mark={marks.find((m) => m.position === p.key)}
-            scale={full ? (p.key === now ? 1.12 : 1) : 1.55}
-            size={Number(fastenerOf(p)?.across_flats_mm ?? '16') / Math.sqrt(3)}
-            now={p.key === now}
-          />
-          {full && <PositionNumber position={p} now={p.key === now} place={numberPlace(p, map)} />}
-        </g>
+        <Position key={p.key} position={p} of={props} drag={drag(p.key)} />
       ))}
       {full && here && before && here !== before && <Way from={before} to={here} />}
       {full && <Front front={map.front} width={width} height={height} />}
@@ -89,6 +63,38 @@ export function JointMap({ sketch, marks = [], now, from, detail, label, onPick,
   );
 }
 
+type PositionProps = { position: MapPosition; of: Props; drag: ReturnType<ReturnType<typeof useDrag>> };
+
+/** A fastener in its place: what is painted on it, and that it is picked, odd or the one to work at. */
+function Position({ position: p, of: { sketch, marks = [], now, detail, onPick, picked, odd = [] }, drag }: PositionProps) {
+  const full = detail === 'full';
+  const isNow = p.key === now;
+  const fastener = fastenerAt(sketch, p);
+  const isPicked = typeof picked === 'string' ? picked === p.key : (picked?.includes(p.key) ?? false);
+  const picking = onPick ? { onClick: (event: MouseEvent) => onPick(p.key, event.shiftKey), className: 'cursor-pointer' } : {};
+  return (
+    <g {...picking} {...drag}>
+      {isPicked && <circle cx={p.x} cy={p.y} r={19} fill="none" stroke="var(--ink)" strokeWidth={1} />}
+      {odd.includes(p.key) && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
+      {isNow && <circle cx={p.x} cy={p.y} r={18.5} fill="var(--sheet)" stroke="var(--now)" strokeWidth={2.6} />}
+      <BoltHead
+        id={p.key}
+        x={Number(p.x)}
+        y={Number(p.y)}
+        fastener={fastener}
+        mark={marks.find((m) => m.position === p.key)}
+        scale={full ? (isNow ? 1.12 : 1) : 1.55}
+        size={Number(fastener?.across_flats_mm ?? '16') / Math.sqrt(3)}
+        now={isNow}
+      />
+      {full && <PositionNumber position={p} now={isNow} place={numberPlace(p, sketch.map)} />}
+    </g>
+  );
+}
+
+function fastenerAt(sketch: Sketch, position: MapPosition): Fastener | undefined {
+  return sketch.fasteners.find((f) => f.key === sketch.groups.find((g) => g.key === position.group)?.fastener);
+}
 function PositionNumber({ position, now, place }: { position: MapPosition; now: boolean; place: Side }) {
   const off = now ? 27 : 24;
   return (
@@ -108,10 +114,10 @@ function PositionNumber({ position, now, place }: { position: MapPosition; now: 
   );
 }
 
-function Part({ part, full, named }: { part: MapPart; full: boolean; named: boolean }) {
-  const [x, y, w, h] = [Number(part.x), Number(part.y), Number(part.width), Number(part.height)];
+function PartName({ part }: { part: MapPart }) {
+  const [x, y, w, h] = boxOf(part);
   const inside = part.shape === 'cap';
-  const name = full && named && (
+  return (
     <text
       x={x + w / 2}
       y={inside ? y + h / 2 + 3.2 : y + h + 12}
@@ -125,6 +131,13 @@ function Part({ part, full, named }: { part: MapPart; full: boolean; named: bool
       {part.name}
     </text>
   );
+}
+
+const boxOf = (part: MapPart) => [Number(part.x), Number(part.y), Number(part.width), Number(part.height)] as const;
+
+function Part({ part, full, named }: { part: MapPart; full: boolean; named: boolean }) {
+  const [x, y, w, h] = boxOf(part);
+  const name = full && named && <PartName part={part} />;
   if (part.shape === 'round') {
     return (
       <g>

@@ -1,19 +1,12 @@
-import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
+import { type KeyboardEvent, type RefObject, useEffect, useId, useRef, useState } from 'react';
 
 export type Hit = { key: string; kind: string; title: string; about: string };
 
 type Props = { value: string; onChange: (text: string) => void; hits: Hit[]; busy: boolean; onChoose: (key: string) => void; placeholder: string };
 
-/** The one field that takes a scan or typing, with what was found below it. "/" brings the cursor here. */
-export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }: Props) {
+/** "/" brings the cursor here from anywhere where nothing is being typed. */
+function useSlash() {
   const input = useRef<HTMLInputElement>(null);
-  const list = useId();
-  const [place, setPlace] = useState(0);
-  const [open, setOpen] = useState(false);
-  const shown = open && value.trim().length >= 2;
-  // A scanner ends with Enter before anything can have been found: it is done as soon as it has.
-  const entered = useRef(false);
-
   useEffect(() => {
     const focus = (event: globalThis.KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
@@ -25,7 +18,15 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
     window.addEventListener('keydown', focus);
     return () => window.removeEventListener('keydown', focus);
   }, []);
+  return input;
+}
 
+/** Which hit is chosen by arrows and Enter, and whether the list is open. */
+function useHits({ hits, busy, onChoose }: Props, input: RefObject<HTMLInputElement | null>) {
+  const [place, setPlace] = useState(0);
+  const [open, setOpen] = useState(false);
+  // A scanner ends with Enter before anything can have been found: it is done as soon as it has.
+  const entered = useRef(false);
   const choose = (hit: Hit | undefined) => {
     if (!hit) return;
     setOpen(false);
@@ -37,19 +38,32 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
     entered.current = false;
     choose(hits[0]);
   });
+  const show = (next: boolean) => {
+    entered.current = false;
+    setOpen(next);
+  };
+  const enter = () => {
+    entered.current = busy;
+    choose(hits[place]);
+  };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown') setPlace((p) => Math.min(p + 1, hits.length - 1));
     else if (event.key === 'ArrowUp') setPlace((p) => Math.max(p - 1, 0));
-    else if (event.key === 'Enter') {
-      entered.current = busy;
-      choose(hits[place]);
-    } else if (event.key === 'Escape') {
-      entered.current = false;
-      setOpen(false);
-    } else return;
+    else if (event.key === 'Enter') enter();
+    else if (event.key === 'Escape') show(false);
+    else return;
     event.preventDefault();
   };
+  return { place, setPlace, open, setOpen, show, choose, onKeyDown };
+}
 
+/** The one field that takes a scan or typing, with what was found below it. */
+export function ScanField(props: Props) {
+  const { value, onChange, hits, busy, placeholder } = props;
+  const input = useSlash();
+  const list = useId();
+  const { place, setPlace, open, setOpen, show, choose, onKeyDown } = useHits(props, input);
+  const shown = open && value.trim().length >= 2;
   return (
     <div className="relative w-64">
       <input
@@ -63,44 +77,48 @@ export function ScanField({ value, onChange, hits, busy, onChoose, placeholder }
         placeholder={placeholder}
         value={value}
         onChange={(event) => {
-          entered.current = false;
           onChange(event.target.value);
           setPlace(0);
-          setOpen(true);
+          show(true);
         }}
         onKeyDown={onKeyDown}
         onFocus={() => setOpen(true)}
-        onBlur={() => {
-          entered.current = false;
-          setOpen(false);
-        }}
+        onBlur={() => show(false)}
       />
-      <ul
-        id={list}
-        role="listbox"
-        aria-label="Found"
-        hidden={!shown}
-        className="absolute right-0 z-30 mt-1 w-96 rounded border border-line bg-sheet py-1 shadow-lg"
-      >
-        {hits.map((hit, i) => (
-          <li
-            key={hit.key}
-            role="option"
-            aria-selected={i === place}
-            className={`cursor-pointer px-3 py-1.5 ${i === place ? 'bg-now text-on-now' : ''}`}
-            onMouseDown={(event) => {
-              event.preventDefault();
-              choose(hit);
-            }}
-          >
-            <span className="font-semibold">{hit.title}</span>{' '}
-            <span className="text-sm opacity-80">
-              {hit.kind}, {hit.about}
-            </span>
-          </li>
-        ))}
-        {hits.length === 0 && <li className="px-3 py-1.5 text-soft">{busy ? 'Looking …' : 'Nothing here has that.'}</li>}
-      </ul>
+      <HitList id={list} shown={shown} hits={hits} place={place} busy={busy} onChoose={choose} />
     </div>
+  );
+}
+
+type ListProps = { id: string; shown: boolean; hits: Hit[]; place: number; busy: boolean; onChoose: (hit: Hit) => void };
+
+function HitList({ id, shown, hits, place, busy, onChoose }: ListProps) {
+  return (
+    <ul
+      id={id}
+      role="listbox"
+      aria-label="Found"
+      hidden={!shown}
+      className="absolute right-0 z-30 mt-1 w-96 rounded border border-line bg-sheet py-1 shadow-lg"
+    >
+      {hits.map((hit, i) => (
+        <li
+          key={hit.key}
+          role="option"
+          aria-selected={i === place}
+          className={`cursor-pointer px-3 py-1.5 ${i === place ? 'bg-now text-on-now' : ''}`}
+          onMouseDown={(event) => {
+            event.preventDefault();
+            onChoose(hit);
+          }}
+        >
+          <span className="font-semibold">{hit.title}</span>{' '}
+          <span className="text-sm opacity-80">
+            {hit.kind}, {hit.about}
+          </span>
+        </li>
+      ))}
+      {hits.length === 0 && <li className="px-3 py-1.5 text-soft">{busy ? 'Looking …' : 'Nothing here has that.'}</li>}
+    </ul>
   );
 }

@@ -24,31 +24,7 @@ export function WindowPlot({ lines, unit, picked, onPick }: Props) {
       aria-label={`Results in ${unit}, bolt by bolt, between their limits`}
     >
       {lines.map((line, i) => (
-        <g key={line.step} onClick={() => onPick(line.position)} className="cursor-pointer">
-          <rect x={x(i) - step / 2} y={TOP} width={step} height={HEIGHT - TOP} fill={picked === line.position ? 'var(--casting)' : 'transparent'} />
-          <rect x={x(i) - step * 0.42} y={y(Number(line.high))} width={step * 0.84} height={y(Number(line.low)) - y(Number(line.high))} fill="var(--casting)" />
-          {[line.low, line.high].map((limit) => (
-            <path
-              key={limit}
-              d={`M${String(x(i) - step * 0.42)} ${String(y(Number(limit)))} H${String(x(i) + step * 0.42)}`}
-              stroke="var(--ink)"
-              strokeWidth={1.3}
-            />
-          ))}
-          {line.attempts.map((a) => (
-            <Dot
-              key={a.entry}
-              x={x(i)}
-              y={y(Number(a.base))}
-              good={a.verdict === 'in'}
-              live={a.status === 'live'}
-              title={`Bolt ${line.number ?? ''}, ${a.given}, ${a.word}`}
-            />
-          ))}
-          <text x={x(i)} y={HEIGHT - 8} textAnchor="middle" fontSize={14} fontWeight={picked === line.position ? 720 : 420} fill="var(--ink)">
-            {line.number}
-          </text>
-        </g>
+        <Bolt key={line.step} line={line} x={x(i)} y={y} step={step} picked={picked === line.position} onPick={() => onPick(line.position)} />
       ))}
       {limits.map((limit) => (
         <text key={limit} x={WIDTH - RIGHT + 8} y={y(Number(limit)) + 5} fontSize={14} fill="var(--ink-soft)">
@@ -56,6 +32,35 @@ export function WindowPlot({ lines, unit, picked, onPick }: Props) {
         </text>
       ))}
     </svg>
+  );
+}
+
+type BoltProps = { line: PlottedLine; x: number; y: (value: number) => number; step: number; picked: boolean; onPick: () => void };
+
+/** One bolt's limits, and every try within or beyond them. */
+function Bolt({ line, x, y, step, picked, onPick }: BoltProps) {
+  const [low, high] = [y(Number(line.low)), y(Number(line.high))];
+  return (
+    <g onClick={onPick} className="cursor-pointer">
+      <rect x={x - step / 2} y={TOP} width={step} height={HEIGHT - TOP} fill={picked ? 'var(--casting)' : 'transparent'} />
+      <rect x={x - step * 0.42} y={high} width={step * 0.84} height={low - high} fill="var(--casting)" />
+      {[low, high].map((limit) => (
+        <path key={limit} d={`M${String(x - step * 0.42)} ${String(limit)} H${String(x + step * 0.42)}`} stroke="var(--ink)" strokeWidth={1.3} />
+      ))}
+      {line.attempts.map((a) => (
+        <Dot
+          key={a.entry}
+          x={x}
+          y={y(Number(a.base))}
+          good={a.verdict === 'in'}
+          live={a.status === 'live'}
+          title={`Bolt ${line.number ?? ''}, ${a.given}, ${a.word}`}
+        />
+      ))}
+      <text x={x} y={HEIGHT - 8} textAnchor="middle" fontSize={14} fontWeight={picked ? 720 : 420} fill="var(--ink)">
+        {line.number}
+      </text>
+    </g>
   );
 }
 

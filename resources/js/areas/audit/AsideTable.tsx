@@ -5,6 +5,7 @@ import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
+import { TableHead } from '@/ui/TableHead';
 import { useDismiss } from './queries';
 
 const REASONS: { value: DismissReason; text: string }[] = [
@@ -15,47 +16,46 @@ const REASONS: { value: DismissReason; text: string }[] = [
 
 /** Readings that moved nothing, each with why, and what the lead made of it. */
 export function AsideTable({ lines }: { lines: AsideLine[] }) {
-  const zone = useZone();
-  const may = useMay();
   const [dismissing, setDismissing] = useState<AsideLine | null>(null);
   return (
     <>
       <table className="mt-2 w-full">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-1.5">arrived</th>
-            <th className="pr-6 text-right">reading</th>
-            <th className="pr-6">why it moved nothing</th>
-            <th className="pr-6">tool</th>
-            <th className="pr-6">person</th>
-            <th className="w-32" />
-          </tr>
-        </thead>
+        <TableHead
+          columns={['arrived', ['reading', 'pr-6 text-right'], ['why it moved nothing', 'pr-6'], ['tool', 'pr-6'], ['person', 'pr-6'], ['', 'w-32']]}
+        />
         <tbody>
           {lines.map((line) => (
-            <tr key={line.entry} className="h-11 border-b border-hair">
-              <td className="pr-6 whitespace-nowrap text-soft">{dayAndTime(line.received_at, zone)}</td>
-              <td className="pr-6 text-right font-semibold">{line.value ?? '–'}</td>
-              <td className="py-1.5 pr-6">
-                {line.reason}
-                {line.told !== null && <span className="text-soft"> Said of it: {line.told}</span>}
-              </td>
-              <td className="pr-6">{line.tool ?? (line.told === null ? 'unknown' : '–')}</td>
-              <td className="pr-6 whitespace-nowrap">{line.person}</td>
-              <td className="text-right text-soft">
-                {line.disposed_at !== null && `dismissed ${dayAndTime(line.disposed_at, zone)}`}
-                {line.disposed_at === null && may('dispose-readings') && (
-                  <Button small onClick={() => setDismissing(line)}>
-                    Dismiss
-                  </Button>
-                )}
-              </td>
-            </tr>
+            <Row key={line.entry} line={line} onDismiss={() => setDismissing(line)} />
           ))}
         </tbody>
       </table>
       {dismissing && <DismissPanel line={dismissing} onClose={() => setDismissing(null)} />}
     </>
+  );
+}
+
+function Row({ line, onDismiss }: { line: AsideLine; onDismiss: () => void }) {
+  const zone = useZone();
+  const may = useMay();
+  return (
+    <tr className="h-11 border-b border-hair">
+      <td className="pr-6 whitespace-nowrap text-soft">{dayAndTime(line.received_at, zone)}</td>
+      <td className="pr-6 text-right font-semibold">{line.value ?? '–'}</td>
+      <td className="py-1.5 pr-6">
+        {line.reason}
+        {line.told !== null && <span className="text-soft"> Said of it: {line.told}</span>}
+      </td>
+      <td className="pr-6">{line.tool ?? (line.told === null ? 'unknown' : '–')}</td>
+      <td className="pr-6 whitespace-nowrap">{line.person}</td>
+      <td className="text-right text-soft">
+        {line.disposed_at !== null && `dismissed ${dayAndTime(line.disposed_at, zone)}`}
+        {line.disposed_at === null && may('dispose-readings') && (
+          <Button small onClick={onDismiss}>
+            Dismiss
+          </Button>
+        )}
+      </td>
+    </tr>
   );
 }
 

@@ -12,88 +12,112 @@ type Props = { joint: AuditJoint; picked: string | null; onPick: (position: stri
 
 /** One joint as evidence: its map with the marks, a plot of the round, what happened at one bolt, and every result. */
 export function JointEvidence({ joint, picked, onPick }: Props) {
-  const may = useMay();
-  const stages = [...new Set(joint.lines.map((l) => l.stage))];
-  const first = worstLine(joint.lines);
-  const position = picked ?? first?.position ?? null;
-  const [stage, setStage] = useState<string | null>(null);
-  const shownStage = stage ?? first?.stage ?? stages[0] ?? '';
-  const round = joint.lines.filter((l) => l.stage === shownStage);
-  const unit = round[0]?.quantity === 'angle' ? '°' : 'N·m';
   return (
     <section aria-label={joint.name}>
       <div className="flex items-baseline justify-between gap-5">
         <h2 className="text-xl">{joint.name}</h2>
-        <p className="text-soft">
-          {joint.revision && (
-            <>
-              {joint.revision.line},{' '}
-              {may('read-library') ? (
-                <Link className="quiet" to={`/library/${joint.revision.id}`}>
-                  revision {joint.revision.letter}
-                </Link>
-              ) : (
-                `revision ${joint.revision.letter}`
-              )}
-            </>
-          )}
-        </p>
+        <MadeTo revision={joint.revision} />
       </div>
       {joint.permits.map((p) => (
-        <p key={p.code} className="mt-1 border-l-2 border-paint pl-3">
-          <b>Permit {p.code}:</b> {p.departure}
-          <span className="text-soft">
-            , signed by {p.signature}
-            {p.customer_reference !== '' && `; ${p.customer_reference}`}
-            {p.until !== null && `; until ${calendarDay(p.until)}`}
-          </span>
-        </p>
+        <PermitLine key={p.code} permit={p} />
       ))}
       {joint.run === null ? (
         <p className="mt-3 text-soft">
           {joint.on_paper ? 'Worked by its printed job card: nothing of it is recorded here, and the questions leave it out.' : 'Not begun.'}
         </p>
       ) : (
-        <>
-          <div className="mt-3 grid gap-8 xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] print:grid-cols-2">
-            <div>
-              {joint.sketch && (
-                <JointMap
-                  sketch={joint.sketch}
-                  marks={joint.run.marks}
-                  detail="full"
-                  label={`${joint.name} with the marks that are on it`}
-                  picked={position}
-                  onPick={onPick}
-                />
-              )}
-            </div>
-            <div>
-              <div className="flex gap-5" role="group" aria-label="Round">
-                {stages.map((key, i) => (
-                  <button
-                    key={key}
-                    type="button"
-                    aria-pressed={key === shownStage}
-                    onClick={() => setStage(key)}
-                    className={`border-b-[3px] pb-0.5 ${key === shownStage ? 'border-paint font-semibold' : 'border-transparent text-soft'}`}
-                  >
-                    Round {i + 1}
-                  </button>
-                ))}
-              </div>
-              <p className="mt-2 font-semibold">{plotSentence(round)}</p>
-              <WindowPlot lines={round} unit={unit} picked={position} onPick={onPick} />
-            </div>
-          </div>
-          {position !== null && <AttemptChain lines={joint.lines.filter((l) => l.position === position)} stages={stages} />}
-          <ResultTable lines={joint.lines} stages={stages} picked={position} onPick={onPick} />
-        </>
+        <Worked joint={joint} run={joint.run} picked={picked} onPick={onPick} />
       )}
     </section>
   );
 }
 
+function MadeTo({ revision }: { revision: AuditJoint['revision'] }) {
+  const may = useMay();
+  if (!revision) return null;
+  return (
+    <p className="text-soft">
+      {revision.line},{' '}
+      {may('read-library') ? (
+        <Link className="quiet" to={`/library/${revision.id}`}>
+          revision {revision.letter}
+        </Link>
+      ) : (
+        `revision ${revision.letter}`
+      )}
+    </p>
+  );
+}
+
+function PermitLine({ permit: p }: { permit: AuditJoint['permits'][number] }) {
+  return (
+    <p className="mt-1 border-l-2 border-paint pl-3">
+      <b>Permit {p.code}:</b> {p.departure}
+      <span className="text-soft">
+        , signed by {p.signature}
+        {p.customer_reference !== '' && `; ${p.customer_reference}`}
+        {p.until !== null && `; until ${calendarDay(p.until)}`}
+      </span>
+    </p>
+  );
+}
+
+/** What the work left behind: the bolt and the round that are looked at begin with what is wrong. */
+function Worked({ joint, run, picked, onPick }: Props & { run: NonNullable<AuditJoint['run']> }) {
+  const stages = [...new Set(joint.lines.map((l) => l.stage))];
+  const first = worstLine(joint.lines);
+  const position = picked ?? first?.position ?? null;
+  return (
+    <>
+      <div className="mt-3 grid gap-8 xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] print:grid-cols-2">
+        <div>
+          {joint.sketch && (
+            <JointMap
+              sketch={joint.sketch}
+              marks={run.marks}
+              detail="full"
+              label={`${joint.name} with the marks that are on it`}
+              picked={position}
+              onPick={onPick}
+            />
+          )}
+        </div>
+        <RoundPlot lines={joint.lines} stages={stages} first={first?.stage ?? stages[0] ?? ''} picked={position} onPick={onPick} />
+      </div>
+      {position !== null && <AttemptChain lines={joint.lines.filter((l) => l.position === position)} stages={stages} />}
+      <ResultTable lines={joint.lines} stages={stages} picked={position} onPick={onPick} />
+    </>
+  );
+}
+
+type PlotProps = { lines: ResultLine[]; stages: string[]; first: string; picked: string | null; onPick: (position: string) => void };
+
+/** One round's results, and which round. */
+function RoundPlot({ lines, stages, first, picked, onPick }: PlotProps) {
+  const [stage, setStage] = useState<string | null>(null);
+  const shown = stage ?? first;
+  const round = lines.filter((l) => l.stage === shown);
+  const unit = round[0]?.quantity === 'angle' ? '°' : 'N·m';
+  return (
+    <div>
+      <div className="flex gap-5" role="group" aria-label="Round">
+        {stages.map((key, i) => (
+          <button
+            key={key}
+            type="button"
+            aria-pressed={key === shown}
+            onClick={() => setStage(key)}
+            className={`border-b-[3px] pb-0.5 ${key === shown ? 'border-paint font-semibold' : 'border-transparent text-soft'}`}
+          >
+            Round {i + 1}
+          </button>
+        ))}
+      </div>
+      <p className="mt-2 font-semibold">{plotSentence(round)}</p>
+      <WindowPlot lines={round} unit={unit} picked={picked} onPick={onPick} />
+    </div>
+  );
+}
 /** The line to look at first: one that is wrong, else one that was redone, else the first. */
 function worstLine(lines: ResultLine[]): ResultLine | undefined {
   return (

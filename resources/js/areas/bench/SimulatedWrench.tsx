@@ -11,31 +11,33 @@ const MANNERS = [
   { value: 'over', text: 'Over' },
 ] as const;
 
-/** A stand-in for a connected tool, in a demo only. What it sends is marked as simulated for ever. */
-export function SimulatedWrench({ sheet, step, tool, onPull }: Props) {
-  const { offers } = sheet.tools[step.quantity];
-  const [code, setCode] = useState<string | null>(null);
-  const by = offers.find((o) => o.code === code) ?? tool;
+type Manner = (typeof MANNERS)[number]['value'];
+
+/** Pulls as somebody would: within the window, short of it or beyond, on the tool's own scale. */
+function usePull({ sheet, step, onPull }: Props, by: ToolOffer) {
   const line = sheet.walk_sheet.find((l) => l.step === step.id);
-  const pull = useMutation({
-    mutationFn: (manner: (typeof MANNERS)[number]['value']) => {
-      const factor = Number(line?.units.find((u) => u.code === by.unit.code)?.factor ?? '1');
-      const own = (base: string | undefined) => (Number(base ?? '0') / factor).toFixed(6);
-      return answerOf(
-        api.POST('/stand-ins/wrench/pull', {
-          body: {
-            unit: by.unit.code,
-            low: own(line?.low),
-            high: own(line?.high),
-            resolution: by.resolution,
-            manner,
-            seed: `${step.id}-${String(Date.now())}`,
-          },
-        }),
-      );
-    },
+  const factor = Number(line?.units.find((u) => u.code === by.unit.code)?.factor ?? '1');
+  const own = (base: string | undefined) => (Number(base ?? '0') / factor).toFixed(6);
+  const bodyOf = (manner: Manner) => ({
+    unit: by.unit.code,
+    low: own(line?.low),
+    high: own(line?.high),
+    resolution: by.resolution,
+    manner,
+    seed: `${step.id}-${String(Date.now())}`,
+  });
+  return useMutation({
+    mutationFn: (manner: Manner) => answerOf(api.POST('/stand-ins/wrench/pull', { body: bodyOf(manner) })),
     onSuccess: ({ value }) => onPull(value, by),
   });
+}
+
+/** A stand-in for a connected tool, in a demo only. What it sends is marked as simulated for ever. */
+export function SimulatedWrench(props: Props) {
+  const { offers } = props.sheet.tools[props.step.quantity];
+  const [code, setCode] = useState<string | null>(null);
+  const by = offers.find((o) => o.code === code) ?? props.tool;
+  const pull = usePull(props, by);
   return (
     <div role="group" aria-label="Simulated tool" className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2">
       <p className="leading-tight text-soft">

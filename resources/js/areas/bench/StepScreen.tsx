@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { RunSheet, RunStep } from '@/api/types';
+import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { useSession } from '@/api/session';
 import { JointMap } from '@/ui/JointMap';
 import { ActionBar } from './ActionBar';
@@ -13,49 +13,29 @@ import { WithdrawPanel } from './WithdrawPanel';
 import { marksHere } from './marks';
 import { nameOf, roundOf } from './names';
 import { type Bench, takenTool } from './useRun';
-import { useEntry } from './useEntry';
+import { type Entry, useEntry } from './useEntry';
+
+type Props = { bench: Bench; sheet: RunSheet; step: RunStep };
+type TakenBack = { step: RunStep; reading: string };
 
 /** The call: which bolt, which number, and the whole joint as it should look now. */
-export function StepScreen({ bench, sheet, step }: { bench: Bench; sheet: RunSheet; step: RunStep }) {
-  const demo = useSession().data?.shop.demo ?? false;
+export function StepScreen({ bench, sheet, step }: Props) {
   const [pad, setPad] = useState(false);
   const [changing, setChanging] = useState(false);
-  const [takingBack, setTakingBack] = useState<{ step: RunStep; reading: string } | null>(null);
+  const [takingBack, setTakingBack] = useState<TakenBack | null>(null);
   const tool = takenTool(sheet, step);
   const entry = useEntry(bench, sheet, step, tool);
   const done = bench.view?.doneHere ?? [];
-  const round = roundOf(sheet, step);
-  const doneInRound = round.filter((s) => s.status === 'done' || done.includes(s.id)).length;
   const before = lastDone(sheet, done);
   if (changing || tool === null) return <ToolChoice bench={bench} sheet={sheet} step={step} onDone={() => setChanging(false)} />;
-  const lastReading = before?.attempts.find((a) => a.status === 'live' && a.typed);
-
+  const last = before && lastTyped(before);
   return (
     <>
       <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1">
         <Call sheet={sheet} step={step} tool={tool} entry={entry} />
         <section className="flex min-h-0 border-l border-line portrait:border-t portrait:border-l-0" aria-label="The joint">
           {pad && <Keypad onKey={entry.press} onClose={() => setPad(false)} />}
-          <div className="flex min-w-0 grow flex-col px-7 py-5">
-            <div className="flex items-baseline justify-between text-xl">
-              <p>
-                <b>Round {sheet.stages.findIndex((s) => s.key === step.stage) + 1}</b>, {doneInRound} of {round.length} done
-              </p>
-              <p className="text-soft">{waitsFor(sheet, step)}</p>
-            </div>
-            <div className="min-h-0 grow py-2">
-              <JointMap
-                sketch={sheet.sketch}
-                marks={marksHere(sheet, done)}
-                now={step.position}
-                from={before?.stage === step.stage ? before.position : null}
-                detail="full"
-                label={`The joint with its paint marks; now ${nameOf(sheet, step).bolt}`}
-              />
-            </div>
-            <p className="pb-4 text-lg text-soft">{sheet.cautions[0]}</p>
-            {demo && <SimulatedWrench sheet={sheet} step={step} tool={tool} onPull={entry.pulled} />}
-          </div>
+          <Joint sheet={sheet} step={step} tool={tool} entry={entry} done={done} before={before} />
         </section>
       </main>
       <RoundLine sheet={sheet} done={done} current={step.stage} />
@@ -65,23 +45,53 @@ export function StepScreen({ bench, sheet, step }: { bench: Bench; sheet: RunShe
         entry={entry}
         onPad={() => setPad((open) => !open)}
         onChangeTool={() => setChanging(true)}
-        takeBackName={before && lastReading ? nameOf(sheet, before).bolt.toLowerCase() : null}
-        onTakeBack={before && lastReading && bench.pending.length === 0 ? () => setTakingBack({ step: before, reading: lastReading.reading }) : undefined}
+        takeBackName={last ? nameOf(sheet, last.step).bolt.toLowerCase() : null}
+        onTakeBack={last && bench.pending.length === 0 ? () => setTakingBack(last) : undefined}
       />
       {entry.slip && <SlipQuestion entry={entry} tool={tool} />}
       {takingBack && (
-        <WithdrawPanel
-          bench={bench}
-          name={nameOf(sheet, takingBack.step).bolt}
-          reading={takingBack.reading}
-          outOfWindow={false}
-          onClose={() => setTakingBack(null)}
-        />
+        <WithdrawPanel bench={bench} name={nameOf(sheet, takingBack.step).bolt} reading={takingBack.reading} onClose={() => setTakingBack(null)} />
       )}
     </>
   );
 }
 
+type JointProps = { sheet: RunSheet; step: RunStep; tool: ToolOffer; entry: Entry; done: string[]; before: RunStep | undefined };
+
+/** How far the round is, and the joint with its paint marks. */
+function Joint({ sheet, step, tool, entry, done, before }: JointProps) {
+  const demo = useSession().data?.shop.demo ?? false;
+  const round = roundOf(sheet, step);
+  const doneInRound = round.filter((s) => s.status === 'done' || done.includes(s.id)).length;
+  return (
+    <div className="flex min-w-0 grow flex-col px-7 py-5">
+      <div className="flex items-baseline justify-between text-xl">
+        <p>
+          <b>Round {sheet.stages.findIndex((s) => s.key === step.stage) + 1}</b>, {doneInRound} of {round.length} done
+        </p>
+        <p className="text-soft">{waitsFor(sheet, step)}</p>
+      </div>
+      <div className="min-h-0 grow py-2">
+        <JointMap
+          sketch={sheet.sketch}
+          marks={marksHere(sheet, done)}
+          now={step.position}
+          from={before?.stage === step.stage ? before.position : null}
+          detail="full"
+          label={`The joint with its paint marks; now ${nameOf(sheet, step).bolt}`}
+        />
+      </div>
+      <p className="pb-4 text-lg text-soft">{sheet.cautions[0]}</p>
+      {demo && <SimulatedWrench sheet={sheet} step={step} tool={tool} onPull={entry.pulled} />}
+    </div>
+  );
+}
+
+/** What was typed for a step and still counts: it can be taken back. */
+function lastTyped(step: RunStep): TakenBack | undefined {
+  const attempt = step.attempts.find((a) => a.status === 'live' && a.typed);
+  return attempt && { step, reading: attempt.reading };
+}
 /** The step done last, in plan order: the one to take back, and where the hand comes from. */
 function lastDone(sheet: RunSheet, doneHere: string[]): RunStep | undefined {
   return sheet.steps.filter((s) => s.status === 'done' || doneHere.includes(s.id)).at(-1);

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { RunSheet } from '@/api/types';
+import type { RunSheet, RunStep } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
 import { BigKey } from './BigKey';
 import { WithdrawPanel } from './WithdrawPanel';
@@ -19,33 +19,14 @@ type Props = { bench: Bench; sheet: RunSheet; stepId: string; waiting: StepObser
  * here; the way on is a key of its own.
  */
 export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
-  const observe = useObserve(bench);
   const [withdrawing, setWithdrawing] = useState(false);
   const step = sheet.steps.find((s) => s.id === stepId);
   const attempt = step?.attempts.find((a) => a.status === 'live');
-  const answered = waiting === undefined;
-  const backOff = () => void observe.backedOff(stepId);
-  usePadKeys(
-    {
-      '*': answered ? backOff : undefined,
-      '-': answered && attempt?.typed ? () => setWithdrawing(true) : undefined,
-    },
-    900,
-  );
   const word = WORDS[attempt?.verdict ?? waiting?.device_verdict ?? ''] ?? 'Stop';
-  useShownWhileLocked(
-    step
-      ? `Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${nameOf(sheet, step).bolt.toLowerCase()}: ${word.toLowerCase()}. It is not done.`
-      : null,
-  );
+  useShownWhileLocked(step ? lockSentence(sheet, step, word) : null);
   if (!step) return null;
-  const { bolt, where } = nameOf(sheet, step);
+  const { bolt } = nameOf(sheet, step);
   const marks = marksHere(sheet, bench.view?.doneHere ?? []).map((m) => (m.position === step.position ? { ...m, fault: word } : m));
-  const redo =
-    step.kind === 'turn'
-      ? `then torque it again to ${step.threshold ?? 'its threshold'} and turn it, in one free motion`
-      : 'then pull it again in one free motion';
-
   return (
     <main
       className="m-5 flex min-h-0 grow flex-col rounded-xl border-[14px] border-fault bg-fault-ground px-9 py-6"
@@ -53,37 +34,66 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
       aria-label={`${bolt} ${word}`}
     >
       <div className="grid min-h-0 grow grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-9 portrait:grid-cols-1">
-        <div className="flex flex-col justify-center">
-          <p className="text-3xl font-semibold">
-            {bolt}, {where}
-          </p>
-          <p className="wide text-[9.5rem] leading-none font-bold text-fault">{word}</p>
-          <p className="mt-4 text-2xl">{attempt?.reason ?? `${waiting?.value ?? ''} lies outside ${step.window}.`}</p>
-          <p className="mt-4 text-2xl font-semibold">
-            Stop. Back {bolt.toLowerCase()} off, {redo}.
-          </p>
-          <p className="mt-2 text-xl">A click got by nudging a stopped bolt is false. The first try stays in the record.</p>
-        </div>
+        <WhatAndNow sheet={sheet} step={step} word={word} reason={attempt?.reason ?? `${waiting?.value ?? ''} lies outside ${step.window}.`} />
         <div className="min-h-0">
           <JointMap sketch={sheet.sketch} marks={marks} detail="full" label={`The joint; ${bolt} ${word.toLowerCase()}`} />
         </div>
       </div>
-      <div className="mt-5 flex items-center gap-10">
-        <BigKey look="fault" cap="*" disabled={!answered} onClick={backOff} className="min-w-80">
-          It is backed off, redo it
-        </BigKey>
-        {attempt?.typed && (
-          <BigKey cap="−" disabled={!answered} onClick={() => setWithdrawing(true)}>
-            I typed it wrongly
-          </BigKey>
-        )}
-        {!answered && (
-          <p role="status" className="text-xl">
-            {bench.outboxState.trouble ?? 'Sending it …'}
-          </p>
-        )}
-      </div>
+      <WaysOn bench={bench} stepId={stepId} answered={waiting === undefined} onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined} />
       {withdrawing && attempt && <WithdrawPanel bench={bench} name={bolt} reading={attempt.reading} outOfWindow onClose={() => setWithdrawing(false)} />}
     </main>
+  );
+}
+
+function lockSentence(sheet: RunSheet, step: RunStep, word: string): string {
+  const where = `${sheet.joint.toLowerCase()}, ${nameOf(sheet, step).bolt.toLowerCase()}`;
+  return `Still open: ${sheet.serial}, ${where}: ${word.toLowerCase()}. It is not done.`;
+}
+
+/** Which bolt, what is wrong with it, and what to do with the metal now. */
+function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunStep; word: string; reason: string }) {
+  const { bolt, where } = nameOf(sheet, step);
+  const redo =
+    step.kind === 'turn'
+      ? `then torque it again to ${step.threshold ?? 'its threshold'} and turn it, in one free motion`
+      : 'then pull it again in one free motion';
+  return (
+    <div className="flex flex-col justify-center">
+      <p className="text-3xl font-semibold">
+        {bolt}, {where}
+      </p>
+      <p className="wide text-[9.5rem] leading-none font-bold text-fault">{word}</p>
+      <p className="mt-4 text-2xl">{reason}</p>
+      <p className="mt-4 text-2xl font-semibold">
+        Stop. Back {bolt.toLowerCase()} off, {redo}.
+      </p>
+      <p className="mt-2 text-xl">A click got by nudging a stopped bolt is false. The first try stays in the record.</p>
+    </div>
+  );
+}
+
+type WaysOnProps = { bench: Bench; stepId: string; answered: boolean; onWithdraw: (() => void) | undefined };
+
+/** Nothing can be chosen before the server has the reading: until then it is said where it stands. */
+function WaysOn({ bench, stepId, answered, onWithdraw }: WaysOnProps) {
+  const observe = useObserve(bench);
+  const backOff = () => void observe.backedOff(stepId);
+  usePadKeys({ '*': answered ? backOff : undefined, '-': answered ? onWithdraw : undefined }, 900);
+  return (
+    <div className="mt-5 flex items-center gap-10">
+      <BigKey look="fault" cap="*" disabled={!answered} onClick={backOff} className="min-w-80">
+        It is backed off, redo it
+      </BigKey>
+      {onWithdraw && (
+        <BigKey cap="−" disabled={!answered} onClick={onWithdraw}>
+          I typed it wrongly
+        </BigKey>
+      )}
+      {!answered && (
+        <p role="status" className="text-xl">
+          {bench.outboxState.trouble ?? 'Sending it …'}
+        </p>
+      )}
+    </div>
   );
 }

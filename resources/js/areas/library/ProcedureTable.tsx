@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { useMay } from '@/api/session';
 import type { ProcedureRow } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
+import { TableHead } from '@/ui/TableHead';
 import { Empty } from '@/ui/states';
 import { STATES } from './words';
 
@@ -17,17 +18,7 @@ export function ProcedureTable({ rows, narrowed }: { rows: ProcedureRow[]; narro
     );
   return (
     <table className="mt-3 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-1.5">joint, hardware</th>
-          <th />
-          <th>tightening line</th>
-          <th className="pr-4 text-right">fasteners</th>
-          <th>thread</th>
-          <th>marking</th>
-          <th className="w-52">revision</th>
-        </tr>
-      </thead>
+      <TableHead columns={['joint, hardware', '', 'tightening line', ['fasteners', 'pr-4 text-right'], 'thread', 'marking', ['revision', 'w-52']]} />
       <tbody>
         {rows.map((row, i) => (
           <Row key={row.id} row={row} first={row.family !== rows[i - 1]?.family} />

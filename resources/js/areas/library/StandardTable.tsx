@@ -2,6 +2,7 @@ import { useZone } from '@/api/session';
 import type { Standard } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { TableHead } from '@/ui/TableHead';
 import { Empty } from '@/ui/states';
 
 type Props = { standards: Standard[]; sign: boolean; onSign: (standard: Standard) => void };
@@ -12,17 +13,7 @@ export function StandardTable({ standards, sign, onSign }: Props) {
   if (standards.length === 0) return <Empty>A figure printed bare needs the shop’s window. Ask for one; somebody else signs it.</Empty>;
   return (
     <table className="mt-3 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-1.5">code</th>
-          <th>window of a</th>
-          <th className="text-right">to either side</th>
-          <th className="pl-8">tool</th>
-          <th>risk class</th>
-          <th>stands in</th>
-          <th>signed</th>
-        </tr>
-      </thead>
+      <TableHead columns={['code', 'window of a', ['to either side', 'text-right'], ['tool', 'pl-8'], 'risk class', 'stands in', 'signed']} />
       <tbody>
         {standards.map((s) => (
           <tr key={s.id} className="h-10 border-b border-hair">

@@ -3,6 +3,7 @@ import { useZone } from '@/api/session';
 import type { AuditRow } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Empty, Loaded } from '@/ui/states';
+import { TableHead } from '@/ui/TableHead';
 import { AsideTable } from '../AsideTable';
 import { useAudit } from '../queries';
 
@@ -54,16 +55,7 @@ function Found({ builds, serial }: { builds: AuditRow[]; serial: string }) {
     );
   return (
     <table className="mt-6 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-2">serial</th>
-          <th>family</th>
-          <th>customer</th>
-          <th>now</th>
-          <th className="text-right">came in</th>
-          <th className="text-right">finished</th>
-        </tr>
-      </thead>
+      <TableHead columns={['serial', 'family', 'customer', 'now', ['came in', 'text-right'], ['finished', 'text-right']]} />
       <tbody>
         {builds.map((build) => (
           <tr key={build.id} className="h-11 border-b border-hair">

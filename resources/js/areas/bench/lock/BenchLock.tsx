@@ -52,12 +52,13 @@ export function BenchLock({ children }: { children: ReactNode }) {
 
 type LockProps = { who: string; shown: string | null; lastSeq: () => Promise<number | null>; onOpen: () => void; onWithoutPin: () => void };
 
-function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
+/** The same person comes back to what was being done; somebody else begins at the hook. */
+function useUnlock(lastSeq: LockProps['lastSeq'], onOpen: () => void) {
   const me = useMe();
   const client = useQueryClient();
   const setSession = useSetSession();
   const navigate = useNavigate();
-  const unlock = useMutation({
+  return useMutation({
     mutationFn: (given: { badge: string; pin: string }) => signInAtBench(given, lastSeq),
     onSuccess: async (next) => {
       onOpen();
@@ -70,6 +71,10 @@ function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
       }
     },
   });
+}
+
+function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
+  const unlock = useUnlock(lastSeq, onOpen);
   const nobody = unlock.error instanceof Problem && unlock.error.unanswered;
   return (
     <div role="dialog" aria-modal="true" aria-label="This bench is locked" className="fixed inset-0 z-50 overflow-auto bg-paper">
@@ -83,14 +88,7 @@ function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
             <p className="rounded-xl border-[10px] border-fault bg-fault-ground px-6 py-4 text-2xl font-semibold">{shown}</p>
           )}
           <p className="max-w-xl text-xl">Badge and PIN come back to the same stroke. Another badge begins with its own hook.</p>
-          {nobody && (
-            <div>
-              <p className="max-w-xl text-xl">The server cannot be reached, so no PIN can be checked. What is done from here is marked as that until one is.</p>
-              <button type="button" className="mt-3 h-24 rounded border-2 border-line bg-sheet px-8 text-xl font-semibold" onClick={onWithoutPin}>
-                Go on without a PIN
-              </button>
-            </div>
-          )}
+          {nobody && <WithoutPin onGoOn={onWithoutPin} />}
         </section>
         <section className="flex flex-col justify-center p-10 portrait:py-6">
           <BadgePin
@@ -106,6 +104,17 @@ function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
           />
         </section>
       </div>
+    </div>
+  );
+}
+
+function WithoutPin({ onGoOn }: { onGoOn: () => void }) {
+  return (
+    <div>
+      <p className="max-w-xl text-xl">The server cannot be reached, so no PIN can be checked. What is done from here is marked as that until one is.</p>
+      <button type="button" className="mt-3 h-24 rounded border-2 border-line bg-sheet px-8 text-xl font-semibold" onClick={onGoOn}>
+        Go on without a PIN
+      </button>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { type ReactNode, type SyntheticEvent, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useMe, useZone } from '@/api/session';
 import type { JobCard } from '@/api/types';
@@ -8,6 +8,7 @@ import { JointMap } from '@/ui/JointMap';
 import { Unreachable } from '@/ui/Unreachable';
 import { Failure, Loaded } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
+import { ScanInput } from '../ScanInput';
 import { beginRun, useHook } from '../queries';
 import { useOutbox } from '../useOutbox';
 
@@ -46,8 +47,6 @@ export function JobHook({ notices }: { notices: ReactNode }) {
 
 function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
   const navigate = useNavigate();
-  const [text, setText] = useState('');
-  const [unknown, setUnknown] = useState<string | null>(null);
   const { ready } = useOutbox();
   const begin = useMutation({
     mutationFn: async (assignment: string) => (await ready()).command(beginRun(assignment)),
@@ -57,53 +56,14 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
     if (card.run) void navigate(`/bench/runs/${card.run.id}`);
     else begin.mutate(card.assignment);
   };
-  const onScan = (event: SyntheticEvent) => {
-    event.preventDefault();
-    const serial = text.replace(/^@S/, '').trim().toUpperCase();
-    const card = cards.find((c) => c.serial.startsWith(serial) && serial !== '');
-    setText('');
-    setUnknown(card || serial === '' ? null : serial);
-    if (card) open(card);
-  };
   return (
     <>
-      {scan && (
-        <form onSubmit={onScan} className="mt-4">
-          <input
-            aria-label="Scan a serial"
-            placeholder="scan a serial …"
-            autoFocus
-            autoComplete="off"
-            value={text}
-            onChange={(e) => setText(e.target.value)}
-            className="h-14 w-80 rounded border-2 border-now bg-sheet px-4 text-2xl font-semibold placeholder:font-normal placeholder:text-soft"
-          />
-          {unknown !== null && (
-            <p role="alert" className="mt-2 text-lg text-fault">
-              {unknown} is not on this hook.
-            </p>
-          )}
-        </form>
-      )}
+      {scan && <SerialScan cards={cards} onOpen={open} />}
       {begin.isError && <Failure sentence={sentenceOf(begin.error)} />}
       <ul className="mt-6 grid gap-6 md:grid-cols-2 xl:grid-cols-3">
         {cards.map((card) => (
           <li key={card.assignment} className="flex">
-            <button
-              type="button"
-              disabled={begin.isPending}
-              onClick={() => open(card)}
-              className="flex w-full flex-col rounded-sm border border-line bg-sheet p-5 pt-4 text-left shadow-[0_2px_0_var(--hair)] active:translate-y-px"
-            >
-              <PunchedHole />
-              <span className="wide text-2xl font-bold">{card.serial}</span>
-              <span className="text-xl">{card.joint}</span>
-              <span className="mt-1 text-lg">{card.line}</span>
-              <span className="mt-3 block h-32 w-full">
-                <JointMap sketch={card.sketch} marks={card.run?.marks} detail="small" label={`${card.joint} of ${card.serial}`} />
-              </span>
-              <span className={`mt-4 text-lg font-semibold ${card.run?.stopped ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
-            </button>
+            <Card card={card} disabled={begin.isPending} onOpen={() => open(card)} />
           </li>
         ))}
       </ul>
@@ -111,6 +71,45 @@ function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
   );
 }
 
+function SerialScan({ cards, onOpen }: { cards: JobCard[]; onOpen: (card: JobCard) => void }) {
+  const [unknown, setUnknown] = useState<string | null>(null);
+  const onScan = (code: string) => {
+    const serial = code.replace(/^@S/, '').trim().toUpperCase();
+    const card = cards.find((c) => c.serial.startsWith(serial) && serial !== '');
+    setUnknown(card || serial === '' ? null : serial);
+    if (card) onOpen(card);
+  };
+  return (
+    <>
+      <ScanInput label="Scan a serial" placeholder="scan a serial …" onScan={onScan} />
+      {unknown !== null && (
+        <p role="alert" className="mt-2 text-lg text-fault">
+          {unknown} is not on this hook.
+        </p>
+      )}
+    </>
+  );
+}
+
+function Card({ card, disabled, onOpen }: { card: JobCard; disabled: boolean; onOpen: () => void }) {
+  return (
+    <button
+      type="button"
+      disabled={disabled}
+      onClick={onOpen}
+      className="flex w-full flex-col rounded-sm border border-line bg-sheet p-5 pt-4 text-left shadow-[0_2px_0_var(--hair)] active:translate-y-px"
+    >
+      <PunchedHole />
+      <span className="wide text-2xl font-bold">{card.serial}</span>
+      <span className="text-xl">{card.joint}</span>
+      <span className="mt-1 text-lg">{card.line}</span>
+      <span className="mt-3 block h-32 w-full">
+        <JointMap sketch={card.sketch} marks={card.run?.marks} detail="small" label={`${card.joint} of ${card.serial}`} />
+      </span>
+      <span className={`mt-4 text-lg font-semibold ${card.run?.stopped ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
+    </button>
+  );
+}
 function sentence(card: JobCard): string {
   const { run } = card;
   if (!run) return `Begin, ${String(card.steps)} steps`;

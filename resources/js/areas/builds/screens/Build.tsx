@@ -37,21 +37,13 @@ function Engine({ build }: { build: BuildData }) {
 
 function Head({ build }: { build: BuildData }) {
   const may = useMay();
-  const zone = useZone();
   const finish = useBuildCommand(() => finishBuild(build.id));
   const ship = useBuildCommand(() => shipBuild(build.id));
   const failed = finish.error ?? ship.error;
   return (
     <>
       <header className="flex items-end justify-between gap-6 border-b border-line px-7 py-5">
-        <div>
-          <h1 className="wide text-[32px] font-bold">{build.title}</h1>
-          <p className="text-soft">
-            {build.family}, {build.customer}, came in {day(build.opened_at, zone)}
-            {build.finished_at !== null && `, finished ${day(build.finished_at, zone)}`}
-            {build.shipped_at !== null && `, shipped ${day(build.shipped_at, zone)}`}
-          </p>
-        </div>
+        <Title build={build} />
         <div className="flex items-center gap-4">
           <span className="text-lg font-semibold">{STATE_WORDS[build.state]}</span>
           {may('audit') && (
@@ -80,26 +72,28 @@ function Head({ build }: { build: BuildData }) {
   );
 }
 
+function Title({ build }: { build: BuildData }) {
+  const zone = useZone();
+  return (
+    <div>
+      <h1 className="wide text-[32px] font-bold">{build.title}</h1>
+      <p className="text-soft">
+        {build.family}, {build.customer}, came in {day(build.opened_at, zone)}
+        {build.finished_at !== null && `, finished ${day(build.finished_at, zone)}`}
+        {build.shipped_at !== null && `, shipped ${day(build.shipped_at, zone)}`}
+      </p>
+    </div>
+  );
+}
+
 function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnStand; onGive: () => void }) {
-  const may = useMay();
   const takeBack = useBuildCommand(() => takeBackJob(joint.given?.id ?? ''));
   const { text, fault } = jointSentence(joint);
-  const mayGive = may('give-work') && build.state === 'open';
   return (
     <article>
       <div className="flex items-baseline justify-between gap-4">
         <h2 className="text-xl">{joint.name}</h2>
-        {joint.revision && (
-          <span className="text-soft">
-            {may('read-library') ? (
-              <Link className="quiet" to={`/library/${joint.revision.id}`}>
-                revision {joint.revision.letter}
-              </Link>
-            ) : (
-              `revision ${joint.revision.letter}`
-            )}
-          </span>
-        )}
+        {joint.revision && <RevisionLink revision={joint.revision} />}
       </div>
       {joint.revision && <p className="text-lg">{joint.revision.line}</p>}
       <div className="mt-3 grid items-start gap-10 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
@@ -111,27 +105,7 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
         <div className="flex flex-col gap-5">
           <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
           <Rounds joint={joint} />
-          <div>
-            {mayGive && joint.given === null && joint.options.some((o) => o.at_bench) && (
-              <Button look="main" onClick={onGive}>
-                Give it to somebody
-              </Button>
-            )}
-            {joint.revision && onPaper(joint) && (
-              <p className="text-soft">
-                The bench cannot walk through this one yet; it is worked by its{' '}
-                <a className="quiet" href={`/api/library/revisions/${joint.revision.id}/job-card.pdf`} target="_blank" rel="noreferrer">
-                  job card
-                </a>
-                .
-              </p>
-            )}
-            {mayGive && joint.given !== null && joint.run === null && (
-              <Button disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
-                Take it back
-              </Button>
-            )}
-          </div>
+          <Work joint={joint} open={build.state === 'open'} busy={takeBack.isPending} onGive={onGive} onTakeBack={() => takeBack.mutate(undefined)} />
         </div>
       </div>
       {takeBack.isError && <Failure sentence={sentenceOf(takeBack.error)} />}
@@ -139,6 +113,50 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
   );
 }
 
+function RevisionLink({ revision: { id, letter } }: { revision: NonNullable<JointOnStand['revision']> }) {
+  const may = useMay();
+  return (
+    <span className="text-soft">
+      {may('read-library') ? (
+        <Link className="quiet" to={`/library/${id}`}>
+          revision {letter}
+        </Link>
+      ) : (
+        `revision ${letter}`
+      )}
+    </span>
+  );
+}
+
+type WorkProps = { joint: JointOnStand; open: boolean; busy: boolean; onGive: () => void; onTakeBack: () => void };
+
+/** Who works at it: given out, taken back before it is begun, or on paper. */
+function Work({ joint, open, busy, onGive, onTakeBack }: WorkProps) {
+  const mayGive = useMay()('give-work') && open;
+  return (
+    <div>
+      {mayGive && joint.given === null && joint.options.some((o) => o.at_bench) && (
+        <Button look="main" onClick={onGive}>
+          Give it to somebody
+        </Button>
+      )}
+      {joint.revision && onPaper(joint) && (
+        <p className="text-soft">
+          The bench cannot walk through this one yet; it is worked by its{' '}
+          <a className="quiet" href={`/api/library/revisions/${joint.revision.id}/job-card.pdf`} target="_blank" rel="noreferrer">
+            job card
+          </a>
+          .
+        </p>
+      )}
+      {mayGive && joint.given !== null && joint.run === null && (
+        <Button disabled={busy} onClick={onTakeBack}>
+          Take it back
+        </Button>
+      )}
+    </div>
+  );
+}
 /** Round by round: what each brings every bolt to, and how many have it. */
 function Rounds({ joint }: { joint: JointOnStand }) {
   const zone = useZone();

@@ -5,6 +5,7 @@ import type { Build } from '@/api/types';
 import { count, day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { JointMap } from '@/ui/JointMap';
+import { TableHead } from '@/ui/TableHead';
 import { Empty, Loaded } from '@/ui/states';
 import { EngineStand } from '../EngineStand';
 import { OpenBuildPanel } from '../OpenBuildPanel';
@@ -56,7 +57,6 @@ function Stands({ builds }: { builds: Build[] }) {
 const FEW = 8;
 
 function Done({ builds }: { builds: Build[] }) {
-  const zone = useZone();
   const [all, setAll] = useState(false);
   if (builds.length === 0) return null;
   const shown = all ? builds : builds.slice(0, FEW);
@@ -64,42 +64,10 @@ function Done({ builds }: { builds: Build[] }) {
     <section className="mt-10">
       <h2 className="text-lg">Finished and shipped</h2>
       <table className="mt-2 w-full">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-1.5">serial</th>
-            <th>customer</th>
-            <th>joints</th>
-            <th className="text-right">came in</th>
-            <th className="text-right">finished</th>
-            <th className="pl-8">now</th>
-            <th />
-          </tr>
-        </thead>
+        <TableHead columns={['serial', 'customer', 'joints', ['came in', 'text-right'], ['finished', 'text-right'], ['now', 'pl-8'], '']} />
         <tbody>
           {shown.map((build) => (
-            <tr key={build.id} className="h-14 border-b border-hair">
-              <td className="font-semibold">
-                <Link className="quiet" to={`/builds/${build.id}`}>
-                  {build.title}
-                </Link>
-              </td>
-              <td>{build.customer}</td>
-              <td>
-                {build.joints.map((joint) => (
-                  <span key={joint.id} className="inline-block h-12 w-32 align-middle">
-                    {joint.map && <JointMap sketch={joint.map} marks={joint.run?.marks} detail="small" label={`${joint.name} of ${build.title}`} />}
-                  </span>
-                ))}
-              </td>
-              <td className="text-right text-soft">{day(build.opened_at, zone)}</td>
-              <td className="text-right text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
-              <td className="pl-8">{STATE_WORDS[build.state]}</td>
-              <td className="text-right">
-                <Link className="quiet" to={`/audit/${build.id}`}>
-                  audit sheet
-                </Link>
-              </td>
-            </tr>
+            <DoneRow key={build.id} build={build} />
           ))}
         </tbody>
       </table>
@@ -109,5 +77,34 @@ function Done({ builds }: { builds: Build[] }) {
         </Button>
       )}
     </section>
+  );
+}
+
+function DoneRow({ build }: { build: Build }) {
+  const zone = useZone();
+  return (
+    <tr className="h-14 border-b border-hair">
+      <td className="font-semibold">
+        <Link className="quiet" to={`/builds/${build.id}`}>
+          {build.title}
+        </Link>
+      </td>
+      <td>{build.customer}</td>
+      <td>
+        {build.joints.map((joint) => (
+          <span key={joint.id} className="inline-block h-12 w-32 align-middle">
+            {joint.map && <JointMap sketch={joint.map} marks={joint.run?.marks} detail="small" label={`${joint.name} of ${build.title}`} />}
+          </span>
+        ))}
+      </td>
+      <td className="text-right text-soft">{day(build.opened_at, zone)}</td>
+      <td className="text-right text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
+      <td className="pl-8">{STATE_WORDS[build.state]}</td>
+      <td className="text-right">
+        <Link className="quiet" to={`/audit/${build.id}`}>
+          audit sheet
+        </Link>
+      </td>
+    </tr>
   );
 }

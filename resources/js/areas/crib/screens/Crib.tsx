@@ -2,6 +2,7 @@ import { useSearchParams } from 'react-router';
 import type { ToolOnBoard } from '@/api/types';
 import { calendarDay } from '@/lib/typeset';
 import { Empty, Loaded } from '@/ui/states';
+import { TableHead } from '@/ui/TableHead';
 import { ToolOutline } from '../ToolOutline';
 import { useTools } from '../queries';
 
@@ -64,41 +65,41 @@ function Board({ tools, picked, onPick }: { tools: ToolOnBoard[]; picked: string
 function ToolTable({ tools, today, picked, onPick }: { tools: ToolOnBoard[]; today: string; picked: string | null; onPick: (code: string) => void }) {
   return (
     <table className="mt-7 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-2 pl-3">tool</th>
-          <th>what it is</th>
-          <th>kind</th>
-          <th className="text-right">range</th>
-          <th className="text-right">reads in steps of</th>
-          <th className="pl-8">last calibration</th>
-          <th>found</th>
-          <th>certificate</th>
-          <th className="text-right">due by</th>
-        </tr>
-      </thead>
+      <TableHead
+        columns={[
+          ['tool', 'pl-3'],
+          'what it is',
+          'kind',
+          ['range', 'text-right'],
+          ['reads in steps of', 'text-right'],
+          ['last calibration', 'pl-8'],
+          'found',
+          'certificate',
+          ['due by', 'text-right'],
+        ]}
+      />
       <tbody>
-        {tools.map((tool) => {
-          const last = tool.calibrations[0];
-          return (
-            <tr
-              key={tool.id}
-              onClick={() => onPick(tool.code)}
-              className={`h-11 cursor-pointer border-b border-hair ${picked === tool.code ? 'bg-sheet' : ''}`}
-            >
-              <td className="pl-3 font-semibold">{tool.code}</td>
-              <td>{tool.name}</td>
-              <td className="text-soft">{tool.kind_words}</td>
-              <td className="text-right">{tool.range}</td>
-              <td className="text-right">{tool.resolution}</td>
-              <td className="pl-8">{last ? calendarDay(last.on) : 'never'}</td>
-              <td>{last ? last.conforms ? 'conforms' : <b className="text-fault">fails</b> : ''}</td>
-              <td className="text-soft">{last?.certificate}</td>
-              <td className={`text-right ${last && last.due < today ? 'font-semibold text-fault' : ''}`}>{last ? calendarDay(last.due) : '–'}</td>
-            </tr>
-          );
-        })}
+        {tools.map((tool) => (
+          <ToolRow key={tool.id} tool={tool} today={today} picked={picked === tool.code} onPick={() => onPick(tool.code)} />
+        ))}
       </tbody>
     </table>
+  );
+}
+
+function ToolRow({ tool, today, picked, onPick }: { tool: ToolOnBoard; today: string; picked: boolean; onPick: () => void }) {
+  const last = tool.calibrations[0];
+  return (
+    <tr onClick={onPick} className={`h-11 cursor-pointer border-b border-hair ${picked ? 'bg-sheet' : ''}`}>
+      <td className="pl-3 font-semibold">{tool.code}</td>
+      <td>{tool.name}</td>
+      <td className="text-soft">{tool.kind_words}</td>
+      <td className="text-right">{tool.range}</td>
+      <td className="text-right">{tool.resolution}</td>
+      <td className="pl-8">{last ? calendarDay(last.on) : 'never'}</td>
+      <td>{last ? last.conforms ? 'conforms' : <b className="text-fault">fails</b> : ''}</td>
+      <td className="text-soft">{last?.certificate}</td>
+      <td className={`text-right ${last && last.due < today ? 'font-semibold text-fault' : ''}`}>{last ? calendarDay(last.due) : '–'}</td>
+    </tr>
   );
 }

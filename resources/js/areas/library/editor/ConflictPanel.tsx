@@ -1,6 +1,7 @@
 import { differences } from '@/lib/differences';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { TableHead } from '@/ui/TableHead';
 import type { Saving, Work } from './editor';
 
 type Props = { mine: Work; conflict: Extract<Saving, { state: 'conflict' }>; onSettle: (which: 'mine' | 'theirs') => void };
@@ -14,13 +15,7 @@ export function ConflictPanel({ mine, conflict, onSettle }: Props) {
     <section role="alert" className="border-b border-line bg-fault-ground px-7 py-4">
       <h2 className="text-lg text-fault">{conflict.sentence}</h2>
       <table className="mt-2 w-full table-fixed">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-1">where</th>
-            <th>on this screen</th>
-            <th>as {conflict.theirs.saved_by ?? 'somebody'} saved it</th>
-          </tr>
-        </thead>
+        <TableHead columns={['where', 'on this screen', `as ${conflict.theirs.saved_by ?? 'somebody'} saved it`]} />
         <tbody>
           {all.slice(0, SHOWN).map((d) => (
             <tr key={d.path} className="border-b border-hair align-top">

@@ -8,6 +8,7 @@ import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
+import { TableHead } from '@/ui/TableHead';
 import { Loaded } from '@/ui/states';
 import { LIBRARY } from '../queries';
 
@@ -125,13 +126,7 @@ const WORDS = { new: 'new', changed: 'changed', same: 'unchanged', refused: 'ref
 function Rows({ sheet }: { sheet: ImportSheet }) {
   return (
     <table className="mt-4 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-1.5">procedure</th>
-          <th>what</th>
-          <th>why</th>
-        </tr>
-      </thead>
+      <TableHead columns={['procedure', 'what', 'why']} />
       <tbody>
         {sheet.rows.map((row) => (
           <tr key={row.name} className="border-b border-hair align-top">

@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { Empty, Loaded } from '@/ui/states';
 import { PaperPanel } from '../PaperPanel';
 import { SignPanel } from '@/ui/SignPanel';
+import { TableHead } from '@/ui/TableHead';
 import { SourcePanel } from '../SourcePanel';
 import { StandardPanel } from '../StandardPanel';
 import { StandardTable } from '../StandardTable';
@@ -73,19 +74,7 @@ function SourceTable({ sources, write, onOpen }: { sources: Source[]; write: boo
   if (sources.length === 0) return <Empty>Manuals, hardware sheets and shop standards belong here, each with its edition and where it is kept.</Empty>;
   return (
     <table className="mt-3 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-1.5">code</th>
-          <th>title</th>
-          <th>edition</th>
-          <th>date</th>
-          <th>of</th>
-          <th>kept</th>
-          <th className="pr-6 text-right">cited by</th>
-          <th>paper</th>
-          {write && <th />}
-        </tr>
-      </thead>
+      <TableHead columns={['code', 'title', 'edition', 'date', 'of', 'kept', ['cited by', 'pr-6 text-right'], 'paper', ...(write ? [''] : [])]} />
       <tbody>
         {sources.map((s) => (
           <tr key={s.id} className="h-10 border-b border-hair">

@@ -1,6 +1,13 @@
 import { Link } from 'react-router';
 import { count } from '@/lib/typeset';
+import { TableHead } from '@/ui/TableHead';
 import type { MadeTo } from '../queries';
+
+const JUDGED = [
+  ['inside', 'pr-5 text-right'],
+  ['outside', 'text-right'],
+  ['which', 'pl-5'],
+] as const;
 
 function notes(b: MadeTo['builds'][number]): string[] {
   return [
@@ -18,18 +25,7 @@ export function BuildsUnderRevision({ made, revision }: { made: MadeTo; revision
     <>
       {by && <p className="mt-1 text-soft">Their results judged again by revision {by.letter}, which is in force.</p>}
       <table className="mt-1 w-full">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-1.5">build</th>
-            {by && (
-              <>
-                <th className="pr-5 text-right">inside</th>
-                <th className="text-right">outside</th>
-                <th className="pl-5">which</th>
-              </>
-            )}
-          </tr>
-        </thead>
+        <TableHead columns={['build', ...(by ? JUDGED : [])]} />
         <tbody>
           {made.builds.map((b) => (
             <tr key={b.run} className="border-b border-hair align-top">
@@ -39,23 +35,27 @@ export function BuildsUnderRevision({ made, revision }: { made: MadeTo; revision
                 </Link>{' '}
                 <span className="text-soft">{b.state}</span>
               </td>
-              {by && (
-                <>
-                  <td className="py-1.5 pr-5 text-right">{b.in}</td>
-                  <td className={`py-1.5 text-right ${b.out > 0 ? 'font-semibold text-fault' : ''}`}>{b.out}</td>
-                  <td className="py-1.5 pl-5 text-soft">
-                    {notes(b).map((note) => (
-                      <span key={note} className="block">
-                        {note}
-                      </span>
-                    ))}
-                  </td>
-                </>
-              )}
+              {by && <Judged build={b} />}
             </tr>
           ))}
         </tbody>
       </table>
+    </>
+  );
+}
+
+function Judged({ build }: { build: MadeTo['builds'][number] }) {
+  return (
+    <>
+      <td className="py-1.5 pr-5 text-right">{build.in}</td>
+      <td className={`py-1.5 text-right ${build.out > 0 ? 'font-semibold text-fault' : ''}`}>{build.out}</td>
+      <td className="py-1.5 pl-5 text-soft">
+        {notes(build).map((note) => (
+          <span key={note} className="block">
+            {note}
+          </span>
+        ))}
+      </td>
     </>
   );
 }

@@ -1,20 +1,13 @@
 import type { RevisionSheet } from '@/api/types';
 import { count } from '@/lib/typeset';
+import { TableHead } from '@/ui/TableHead';
 
 export function FastenerTable({ types }: { types: RevisionSheet['fastener_types'] }) {
   return (
     <section className="mt-6">
       <h2 className="text-lg">Fasteners</h2>
       <table className="mt-1 w-full">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-1.5">fastener</th>
-            <th>where</th>
-            <th>marking</th>
-            <th className="text-right">across flats</th>
-            <th className="pl-6">reuse</th>
-          </tr>
-        </thead>
+        <TableHead columns={['fastener', 'where', 'marking', ['across flats', 'text-right'], ['reuse', 'pl-6']]} />
         <tbody>
           {types.map((f) => (
             <tr key={f.key} className="h-9 border-b border-hair">

@@ -1,5 +1,6 @@
 import type { Challenge, RevisionSheet } from '@/api/types';
 import { Empty } from '@/ui/states';
+import { TableHead } from '@/ui/TableHead';
 import { SOURCE_KINDS } from '../words';
 import { LoadPlot } from './LoadPlot';
 
@@ -42,40 +43,32 @@ function SideBySide({ sheet }: { sheet: RevisionSheet }) {
   if (sources.length === 0) return <Empty>No target cites a source.</Empty>;
   return (
     <table className="mt-1 w-full">
-      <thead>
-        <tr className="border-b border-line align-bottom text-sm">
-          <th className="w-40 py-1.5">round</th>
-          {sources.map((s) => (
-            <th key={s} className="py-1.5 pr-3">
-              {titleOf(s)}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={[['round', 'w-40'], ...sources.map((s) => [titleOf(s), 'pr-3'] as const)]} />
       <tbody>
         {sheet.side_by_side.map((row) => (
           <tr key={row.stage + row.round} className="border-b border-hair align-top">
             <td className="py-1.5 pr-4 font-semibold">{row.round}</td>
-            {sources.map((source) => {
-              const says = row.sides.filter((s) => s.source === source);
-              return (
-                <td key={source} className="py-1.5 pr-3">
-                  {says.length === 0 ? (
-                    <span className="text-soft">–</span>
-                  ) : (
-                    says.map((s) => (
-                      <span key={s.says} className={`block ${row.differ ? (s.followed ? 'font-semibold' : 'text-fault line-through decoration-1') : ''}`}>
-                        {s.says}
-                      </span>
-                    ))
-                  )}
-                </td>
-              );
-            })}
+            {sources.map((source) => (
+              <Says key={source} sides={row.sides.filter((s) => s.source === source)} differ={row.differ} />
+            ))}
           </tr>
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** What one source says of one round; where sources differ, whether it is followed. */
+function Says({ sides, differ }: { sides: RevisionSheet['side_by_side'][number]['sides']; differ: boolean }) {
+  return (
+    <td className="py-1.5 pr-3">
+      {sides.length === 0 && <span className="text-soft">–</span>}
+      {sides.map((s) => (
+        <span key={s.says} className={`block ${differ ? (s.followed ? 'font-semibold' : 'text-fault line-through decoration-1') : ''}`}>
+          {s.says}
+        </span>
+      ))}
+    </td>
   );
 }
 

@@ -4,6 +4,7 @@ import { useMay, useZone } from '@/api/session';
 import type { Change, ProcedureSheet, RevisionSheet } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
+import { TableHead } from '@/ui/TableHead';
 import { Loaded } from '@/ui/states';
 import { PermitLines } from '../PermitLines';
 import { useChanges, useMadeTo, useProcedure } from '../queries';
@@ -57,15 +58,7 @@ function Revisions({ sheet, against, onCompare }: Listed) {
   const zone = useZone();
   return (
     <table className="mt-1 w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="py-1.5 pr-4">revision</th>
-          <th>state</th>
-          <th className="pr-4">written by</th>
-          <th>signed by</th>
-          <th />
-        </tr>
-      </thead>
+      <TableHead columns={[['revision', 'pr-4'], 'state', ['written by', 'pr-4'], 'signed by', '']} />
       <tbody>
         {sheet.revisions.map((r) => (
           <tr key={r.id} className="border-b border-hair align-top">

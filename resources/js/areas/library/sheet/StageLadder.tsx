@@ -1,4 +1,5 @@
 import type { RevisionSheet } from '@/api/types';
+import { TableHead } from '@/ui/TableHead';
 
 type Props = { rungs: RevisionSheet['rungs']; round: number; onRound: (round: number) => void };
 
@@ -6,16 +7,7 @@ type Props = { rungs: RevisionSheet['rungs']; round: number; onRound: (round: nu
 export function StageLadder({ rungs, round, onRound }: Props) {
   return (
     <table className="w-full">
-      <thead>
-        <tr className="border-b border-line text-sm">
-          <th className="w-14 py-1.5">round</th>
-          <th>to</th>
-          <th>which</th>
-          <th>good from–to</th>
-          <th>target: from</th>
-          <th>window: from</th>
-        </tr>
-      </thead>
+      <TableHead columns={[['round', 'w-14'], 'to', 'which', 'good from–to', 'target: from', 'window: from']} />
       {rungs.map((rung, i) => (
         <tbody key={rung.stage} className={i === round ? 'bg-sheet shadow-[inset_3px_0_0_var(--now)]' : ''}>
           {rung.rows.map((row, j) => (

@@ -1,6 +1,7 @@
 import { answerOf, api } from '@/api/client';
 import type { PairingSheet } from '@/api/types';
 import { Plot } from '@/ui/Plot';
+import { TableHead } from '@/ui/TableHead';
 import { TextArea } from '@/ui/TextArea';
 import { Asking } from './Asking';
 import { useAsked } from './useAsked';
@@ -37,12 +38,7 @@ export function PairingCalculator() {
             </p>
             {sheet.left_over !== null && <p className="mt-1 text-fault">{sheet.left_over} is left over.</p>}
             <table className="mt-3 w-full">
-              <thead>
-                <tr className="border-b border-line text-sm">
-                  <th className="py-1.5">pair</th>
-                  <th className="text-right">difference, µm</th>
-                </tr>
-              </thead>
+              <TableHead columns={['pair', ['difference, µm', 'text-right']]} />
               <tbody>
                 {sheet.pairs.map((p) => (
                   <tr key={p.names.join()} className="h-9 border-b border-hair">

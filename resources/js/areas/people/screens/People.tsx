@@ -4,6 +4,7 @@ import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { TableHead } from '@/ui/TableHead';
 import { Failure, Loaded } from '@/ui/states';
 import { Machine } from '../Machine';
 import { useEnrol, usePeople, useRevoke, useUnlockPin } from '../queries';
@@ -37,14 +38,7 @@ function PeopleTable({ people }: { people: Listed['people'] }) {
     <section>
       <h1 className="text-2xl">People</h1>
       <table className="mt-4 w-full">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-2">name</th>
-            <th>stands as</th>
-            <th className="text-right">badge</th>
-            <th className="w-32" />
-          </tr>
-        </thead>
+        <TableHead columns={['name', 'stands as', ['badge', 'text-right'], ['', 'w-32']]} />
         <tbody>
           {people.map((person) => (
             <tr key={person.id} className="h-11 border-b border-hair">
@@ -69,26 +63,12 @@ function PeopleTable({ people }: { people: Listed['people'] }) {
 
 function Benches({ devices }: { devices: Listed['devices'] }) {
   const zone = useZone();
-  const [name, setName] = useState('');
-  const enrol = useEnrol();
   const revoke = useRevoke();
-  const submit = (event: SyntheticEvent) => {
-    event.preventDefault();
-    enrol.mutate(name, {
-      onSuccess: () => setName(''),
-    });
-  };
   return (
     <section>
       <h2 className="text-2xl">Benches</h2>
       <table className="mt-4 w-full">
-        <thead>
-          <tr className="border-b border-line text-sm">
-            <th className="py-2">bench</th>
-            <th>enrolled</th>
-            <th className="w-40" />
-          </tr>
-        </thead>
+        <TableHead columns={['bench', 'enrolled', ['', 'w-40']]} />
         <tbody>
           {devices.map((device) => (
             <tr key={device.id} className="h-11 border-b border-hair">
@@ -112,22 +92,32 @@ function Benches({ devices }: { devices: Listed['devices'] }) {
         </tbody>
       </table>
       {revoke.isError && <Failure sentence={sentenceOf(revoke.error)} />}
-      {!devices.some((d) => d.this_one) && (
-        <form onSubmit={submit} className="mt-6 flex items-end gap-3" noValidate>
-          <Field
-            label="Make this browser a bench, and call it"
-            className="grow"
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-            error={enrol.isError ? sentenceOf(enrol.error) : null}
-            placeholder="Bench 2"
-          />
-          <Button look="main" type="submit" disabled={enrol.isPending} className={enrol.isError ? 'mb-6' : ''}>
-            Enrol
-          </Button>
-        </form>
-      )}
+      {!devices.some((d) => d.this_one) && <EnrolForm />}
       <p className="mt-4 max-w-prose text-soft">At an enrolled bench assemblers sign in with badge and PIN. Revoking one does not lose what it has recorded.</p>
     </section>
+  );
+}
+
+function EnrolForm() {
+  const [name, setName] = useState('');
+  const enrol = useEnrol();
+  const submit = (event: SyntheticEvent) => {
+    event.preventDefault();
+    enrol.mutate(name, { onSuccess: () => setName('') });
+  };
+  return (
+    <form onSubmit={submit} className="mt-6 flex items-end gap-3" noValidate>
+      <Field
+        label="Make this browser a bench, and call it"
+        className="grow"
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+        error={enrol.isError ? sentenceOf(enrol.error) : null}
+        placeholder="Bench 2"
+      />
+      <Button look="main" type="submit" disabled={enrol.isPending} className={enrol.isError ? 'mb-6' : ''}>
+        Enrol
+      </Button>
+    </form>
   );
 }
