@@ -119,6 +119,21 @@ export function newKey(words: string, taken: string[]): string {
   return key;
 }
 
+type Keyed = { key: string };
+
+/** A key that none of these has. */
+export const keyAmong = (words: string, things: readonly Keyed[]) =>
+  newKey(
+    words,
+    things.map((t) => t.key),
+  );
+
+/** The list with the one of that key put otherwise. */
+export const changed = <T extends Keyed>(list: readonly T[], key: string, change: (thing: T) => T): T[] => list.map((t) => (t.key === key ? change(t) : t));
+
+/** The list without the one of that key. */
+export const without = <T extends Keyed>(list: readonly T[], key: string): T[] => list.filter((t) => t.key !== key);
+
 /** Every stage, those of blocks included, in the document's order. */
 export function allStages(stages: Stage[]): Stage[] {
   return stages.flatMap((s) => (s.stages ? allStages(s.stages) : [s]));

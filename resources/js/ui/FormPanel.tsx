@@ -1,8 +1,8 @@
 import { type QueryKey, useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode, SyntheticEvent } from 'react';
-import { sentenceOf } from '@/lib/problem';
 import { Button } from './Button';
 import { Panel } from './Panel';
+import { Refusal } from './Refusal';
 
 type Props<T> = {
   title: string;
@@ -30,11 +30,7 @@ export function FormPanel<T>({ title, note, verb, fault = false, onClose, comman
     <Panel title={title} open onClose={onClose} {...(note === undefined ? {} : { note })}>
       <form onSubmit={submit} className="flex flex-col gap-3" noValidate>
         {children}
-        {send.isError && (
-          <p role="alert" className="text-fault">
-            {sentenceOf(send.error)}
-          </p>
-        )}
+        <Refusal of={send} />
         <div className="mt-1 flex gap-3">
           <Button look={fault ? 'fault' : 'main'} type="submit" disabled={send.isPending}>
             {verb}

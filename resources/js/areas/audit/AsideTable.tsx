@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useMay, useZone } from '@/api/session';
 import type { AsideLine, DismissReason } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
+import { Refusal } from '@/ui/Refusal';
 import { TableHead } from '@/ui/TableHead';
 import { useDismiss } from './queries';
 
@@ -74,11 +74,7 @@ function DismissPanel({ line, onClose }: { line: AsideLine; onClose: () => void 
             {reason.text}
           </Button>
         ))}
-        {dismiss.isError && (
-          <p role="alert" className="text-fault">
-            {sentenceOf(dismiss.error)}
-          </p>
-        )}
+        <Refusal of={dismiss} />
       </div>
     </Panel>
   );

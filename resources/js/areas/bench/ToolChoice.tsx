@@ -1,5 +1,5 @@
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
+import { Refusal } from '@/ui/Refusal';
 import { BigKey } from './BigKey';
 import { RoundLine } from './RoundLine';
 import { ScanInput } from './ScanInput';
@@ -26,11 +26,7 @@ export function ToolChoice({ bench, sheet, step, onDone }: Props) {
         </h1>
         <p className="mt-1 text-xl text-soft">for {sheet.rounds[sheet.stages.findIndex((s) => s.key === step.stage)]}. Scan it or touch it.</p>
         <ScanInput label="Scan a tool" placeholder="scan a tool …" scanOnly onScan={onScan} />
-        {command.isError && (
-          <p role="alert" className="mt-4 border-l-8 border-fault py-1 pl-4 text-xl font-semibold text-fault">
-            {sentenceOf(command.error)}
-          </p>
-        )}
+        <Refusal of={command} className="mt-4 border-l-8 border-fault py-1 pl-4 text-xl font-semibold" />
         <ul className="mt-5 grid gap-4 lg:grid-cols-2">
           {offers.map((offer) => (
             <li key={offer.id} className="flex">

@@ -1,6 +1,6 @@
-import { sentenceOf } from '@/lib/problem';
 import { Field } from '@/ui/Field';
 import { Panel } from '@/ui/Panel';
+import { Refusal } from '@/ui/Refusal';
 import { useForm } from '@/ui/useForm';
 import { BigKey } from './BigKey';
 import { type Withdrawal, withdrawReading } from './queries';
@@ -51,11 +51,7 @@ export function WithdrawPanel({ bench, name, reading, outOfWindow = false, onClo
           </BigKey>
         ))}
       </div>
-      {command.isError && (
-        <p role="alert" className="mt-3 text-lg text-fault">
-          {sentenceOf(command.error)}
-        </p>
-      )}
+      <Refusal of={command} className="mt-3 text-lg" />
     </Panel>
   );
 }

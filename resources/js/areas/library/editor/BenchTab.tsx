@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { newKey, withField, withInner } from '@/lib/document';
 import { CONSUMABLE_FIELDS, FAULT_FIELDS, MARK_FIELDS, choicesAt } from '@/lib/fields';
 import { FieldGrid } from '@/ui/FieldGrid';
@@ -10,17 +11,15 @@ export function BenchTab({ doc, edit }: Editing) {
   const consumables = thingsOf(doc.consumables);
   return (
     <div className="flex flex-col gap-6 px-7 py-4">
-      <section>
-        <h2 className="mb-2 text-lg">Marks on the metal</h2>
+      <Titled title="Marks on the metal">
         <FieldGrid
           fields={MARK_FIELDS}
           of={(doc.marks ?? {}) as Thing}
           choices={choices}
           onPut={(field, value) => edit(`marks ${field}`, (d) => withInner(d, 'marks', field, value))}
         />
-      </section>
-      <section>
-        <h2 className="mb-2 text-lg">What is used up</h2>
+      </Titled>
+      <Titled title="What is used up">
         <ThingList
           empty="Gaskets, seals, locker, gauge strip. Which round uses them is said at the round."
           another="Another thing used up"
@@ -29,18 +28,10 @@ export function BenchTab({ doc, edit }: Editing) {
           things={consumables}
           choices={choices}
           onChange={(what, next) => edit(`consumables ${what}`, (d) => withField(d, 'consumables', next))}
-          fresh={() => ({
-            key: newKey(
-              'item',
-              consumables.map((t) => String(t.key)),
-            ),
-            kind: 'gasket',
-            name: '',
-          })}
+          fresh={() => freshConsumable(consumables)}
         />
-      </section>
-      <section>
-        <h2 className="mb-2 text-lg">When something goes wrong</h2>
+      </Titled>
+      <Titled title="When something goes wrong">
         <ThingList
           empty="The shop’s usual rules hold. A rule stands here only where a source demands another one."
           another="A rule of a source’s own"
@@ -51,7 +42,21 @@ export function BenchTab({ doc, edit }: Editing) {
           onChange={(what, next) => edit(`fault rules ${what}`, (d) => withField(d, 'fault_overrides', next))}
           fresh={() => ({ fault: 'gave_way', undo: 'beginning', source: doc.sources[0]?.key ?? '' })}
         />
-      </section>
+      </Titled>
     </div>
+  );
+}
+
+function freshConsumable(consumables: Thing[]): Thing {
+  const taken = consumables.map((t) => String(t.key));
+  return { key: newKey('item', taken), kind: 'gasket', name: '' };
+}
+
+function Titled({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <h2 className="mb-2 text-lg">{title}</h2>
+      {children}
+    </section>
   );
 }

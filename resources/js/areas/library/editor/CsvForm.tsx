@@ -1,8 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
-import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
+import { Refusal } from '@/ui/Refusal';
 import { TextArea } from '@/ui/TextArea';
 import type { Editing } from './editor';
 
@@ -30,11 +30,7 @@ export function CsvForm({ doc, edit }: Editing) {
         value={csv}
         onChange={(e) => setCsv(e.target.value)}
       />
-      {read.isError && (
-        <p role="alert" className="mt-1 text-fault">
-          {sentenceOf(read.error)}
-        </p>
-      )}
+      <Refusal of={read} className="mt-1" />
       <p className="mt-2 flex gap-3">
         <Button small onClick={() => setCsv([COLUMNS.join(','), ...doc.map.positions.map((p) => COLUMNS.map((c) => quoted(p[c] ?? '')).join(','))].join('\n'))}>
           Write the map here

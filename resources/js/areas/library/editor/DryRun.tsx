@@ -7,33 +7,38 @@ type Props = { steps: PlanRow[]; onShow: (run: { marks: Mark[]; now: string } | 
 
 const STEP_MS = 420;
 
-/** Plays the plan on the map, step by step, as the bench would walk through it. */
-export function DryRun({ steps, onShow }: Props) {
+/** Where the run stands, and that it goes on by itself while it plays. */
+function usePlace(last: number) {
   const [at, setAt] = useState<number | null>(null);
   const [playing, setPlaying] = useState(false);
-  const place = at === null ? null : Math.min(at, steps.length - 1);
-  const step = place === null ? undefined : steps[place];
-
-  const ended = place !== null && place >= steps.length - 1;
+  const place = at === null ? null : Math.min(at, last);
+  const ended = place !== null && place >= last;
   const running = playing && !ended;
   useEffect(() => {
     if (!running) return;
     const timer = setInterval(() => setAt((n) => (n ?? -1) + 1), STEP_MS);
     return () => clearInterval(timer);
   }, [running]);
+  const toggle = () => {
+    if (ended) setAt(0);
+    setPlaying(!running);
+  };
+  const stopAt = (next: number | null) => {
+    setPlaying(false);
+    setAt(next);
+  };
+  return { place, running, toggle, stopAt };
+}
 
+/** Plays the plan on the map, step by step, as the bench would walk through it. */
+export function DryRun({ steps, onShow }: Props) {
+  const { place, running, toggle, stopAt } = usePlace(steps.length - 1);
   useEffect(() => onShow(place === null ? null : { marks: marksBefore(steps, place), now: steps[place]?.place ?? '' }), [steps, place, onShow]);
 
   if (steps.length === 0) return null;
   return (
     <div className="mt-1 flex items-center gap-3">
-      <Button
-        small
-        onClick={() => {
-          if (ended) setAt(0);
-          setPlaying(!running);
-        }}
-      >
+      <Button small onClick={toggle}>
         {running ? 'Pause' : 'Dry run'}
       </Button>
       <input
@@ -43,25 +48,11 @@ export function DryRun({ steps, onShow }: Props) {
         min={0}
         max={steps.length - 1}
         value={place ?? 0}
-        onChange={(e) => {
-          setPlaying(false);
-          setAt(Number(e.target.value));
-        }}
+        onChange={(e) => stopAt(Number(e.target.value))}
       />
-      <span className="w-56 text-sm">
-        {step
-          ? `${step.no} of ${String(steps.length)}: ${step.number === '' ? step.kind : `no. ${step.number}`}${step.target === '' ? '' : `, ${step.target}`}`
-          : `${String(steps.length)} steps`}
-      </span>
-      {at !== null && (
-        <button
-          type="button"
-          className="text-sm underline decoration-hair underline-offset-4"
-          onClick={() => {
-            setPlaying(false);
-            setAt(null);
-          }}
-        >
+      <span className="w-56 text-sm">{sentence(steps, place)}</span>
+      {place !== null && (
+        <button type="button" className="text-sm underline decoration-hair underline-offset-4" onClick={() => stopAt(null)}>
           end
         </button>
       )}
@@ -69,6 +60,12 @@ export function DryRun({ steps, onShow }: Props) {
   );
 }
 
+function sentence(steps: PlanRow[], place: number | null): string {
+  const step = place === null ? undefined : steps[place];
+  if (!step) return `${String(steps.length)} steps`;
+  const whom = step.number === '' ? step.kind : `no. ${step.number}`;
+  return `${step.no} of ${String(steps.length)}: ${whom}${step.target === '' ? '' : `, ${step.target}`}`;
+}
 /** A stroke for every step already done at a place. */
 function marksBefore(steps: PlanRow[], place: number): Mark[] {
   const marks = new Map<string, Mark>();

@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
 import type { DraftAssessment, DraftSheet } from '@/api/types';
-import { Problem, sentenceOf } from '@/lib/problem';
+import { Problem } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
+import { Refusal } from '@/ui/Refusal';
 import { useLibraryCommand } from '../queries';
 import type { Saving } from './editor';
 import type { useWork } from './useWork';
@@ -17,12 +18,7 @@ const STATES: Record<Exclude<Saving['state'], 'failed' | 'conflict'>, string> = 
 export function EditorHead({ sheet, work, look }: Props) {
   const navigate = useNavigate();
   const [sure, setSure] = useState(false);
-  const submit = useLibraryCommand(async () => {
-    const version = await work.settled();
-    if (version === null) throw new Problem('draft-changed', 'It could not be saved, so it was not handed in.', 0);
-    return answerOf(api.POST('/library/drafts/{procedure}/submit', { params: { path: { procedure: sheet.procedure } }, body: { version } }));
-  });
-  const discard = useLibraryCommand(() => answerOf(api.POST('/library/drafts/{procedure}/discard', { params: { path: { procedure: sheet.procedure } } })));
+  const submit = useSubmit(sheet.procedure, work.settled);
   return (
     <header className="border-b border-line px-7 py-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -33,12 +29,7 @@ export function EditorHead({ sheet, work, look }: Props) {
             <span role="status">{work.saving.state in STATES ? STATES[work.saving.state as keyof typeof STATES] : 'not saved'}</span>
           </p>
         </div>
-        <Button small onClick={work.undo} disabled={!work.canUndo} title="Ctrl+Z">
-          Undo
-        </Button>
-        <Button small onClick={work.redo} disabled={!work.canRedo} title="Ctrl+Y">
-          Redo
-        </Button>
+        <UndoRedo work={work} />
         <Button small onClick={() => setSure(true)}>
           Throw away
         </Button>
@@ -57,34 +48,51 @@ export function EditorHead({ sheet, work, look }: Props) {
           Not saved: {work.saving.sentence} It is tried again by itself.
         </p>
       )}
-      {submit.isError && (
-        <p role="alert" className="mt-2 text-fault">
-          {sentenceOf(submit.error)}
-        </p>
-      )}
-      <Panel
-        title="Throw this draft away?"
-        open={sure}
-        onClose={() => setSure(false)}
-        note="What is written in it is gone then. Revisions that were handed in stay."
-      >
-        <div className="flex gap-3">
-          <Button onClick={() => setSure(false)}>Keep it</Button>
-          <Button
-            look="fault"
-            className="ml-8"
-            disabled={discard.isPending}
-            onClick={() => discard.mutate(undefined, { onSuccess: () => void navigate('/library') })}
-          >
-            Throw it away
-          </Button>
-        </div>
-        {discard.isError && (
-          <p role="alert" className="mt-3 text-fault">
-            {sentenceOf(discard.error)}
-          </p>
-        )}
-      </Panel>
+      <Refusal of={submit} className="mt-2" />
+      {sure && <DiscardPanel procedure={sheet.procedure} onClose={() => setSure(false)} />}
     </header>
+  );
+}
+
+/** Hands in what is stored, to the last letter; where it cannot be stored, nothing is handed in. */
+function useSubmit(procedure: string, settled: () => Promise<number | null>) {
+  return useLibraryCommand(async () => {
+    const version = await settled();
+    if (version === null) throw new Problem('draft-changed', 'It could not be saved, so it was not handed in.', 0);
+    return answerOf(api.POST('/library/drafts/{procedure}/submit', { params: { path: { procedure } }, body: { version } }));
+  });
+}
+
+function UndoRedo({ work }: Pick<Props, 'work'>) {
+  return (
+    <>
+      <Button small onClick={work.undo} disabled={!work.canUndo} title="Ctrl+Z">
+        Undo
+      </Button>
+      <Button small onClick={work.redo} disabled={!work.canRedo} title="Ctrl+Y">
+        Redo
+      </Button>
+    </>
+  );
+}
+
+function DiscardPanel({ procedure, onClose }: { procedure: string; onClose: () => void }) {
+  const navigate = useNavigate();
+  const discard = useLibraryCommand(() => answerOf(api.POST('/library/drafts/{procedure}/discard', { params: { path: { procedure } } })));
+  return (
+    <Panel title="Throw this draft away?" open onClose={onClose} note="What is written in it is gone then. Revisions that were handed in stay.">
+      <div className="flex gap-3">
+        <Button onClick={onClose}>Keep it</Button>
+        <Button
+          look="fault"
+          className="ml-8"
+          disabled={discard.isPending}
+          onClick={() => discard.mutate(undefined, { onSuccess: () => void navigate('/library') })}
+        >
+          Throw it away
+        </Button>
+      </div>
+      <Refusal of={discard} className="mt-3" />
+    </Panel>
   );
 }

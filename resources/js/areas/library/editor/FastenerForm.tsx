@@ -11,7 +11,7 @@ import {
 } from '@/lib/fields';
 import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from '@/ui/FieldGrid';
-import { ThingList, thingsOf } from '@/ui/ThingList';
+import { type Thing, ThingList, thingsOf } from '@/ui/ThingList';
 
 type Props = {
   fastener: Fastener;
@@ -41,31 +41,43 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
           <div className="mt-2 flex flex-col gap-3">
             <FieldGrid fields={MORE_GEOMETRY_FIELDS} of={geometry} onPut={measured} choices={choices} />
             <div className="grid grid-cols-2 gap-6">
-              <ThingList
-                another="Another segment of the shank"
-                one={`segment of fastener ${String(no)}`}
-                columns="grid-cols-2"
-                fields={SHANK_FIELDS}
-                things={thingsOf(geometry.shank)}
-                choices={choices}
-                onChange={(what, next) => onChange(`shank ${what}`, (f) => withInner(f, 'geometry', 'shank', next))}
-                fresh={() => ({ length: '', diameter: '' })}
-              />
-              <ThingList
-                another="Another clamped member"
-                one={`member of fastener ${String(no)}`}
-                columns="grid-cols-2"
-                fields={MEMBER_FIELDS}
-                things={thingsOf(geometry.members)}
-                choices={choices}
-                onChange={(what, next) => onChange(`members ${what}`, (f) => withInner(f, 'geometry', 'members', next))}
-                fresh={() => ({ material: 'steel', thickness: typeof geometry.grip_length === 'string' ? geometry.grip_length : '' })}
-              />
+              <ShankAndMembers no={no} geometry={geometry} choices={choices} onChange={onChange} />
             </div>
             <FieldGrid fields={MORE_FASTENER_FIELDS} of={fastener} onPut={own} choices={choices} />
           </div>
         </details>
       </div>
     </fieldset>
+  );
+}
+
+type ListsProps = Pick<Props, 'no' | 'choices' | 'onChange'> & { geometry: Record<string, unknown> };
+
+/** What is stretched and what is clamped, piece by piece. */
+function ShankAndMembers({ no, geometry, choices, onChange }: ListsProps) {
+  const put = (list: 'shank' | 'members') => (what: string, next: Thing[]) => onChange(`${list} ${what}`, (f) => withInner(f, 'geometry', list, next));
+  return (
+    <>
+      <ThingList
+        another="Another segment of the shank"
+        one={`segment of fastener ${String(no)}`}
+        columns="grid-cols-2"
+        fields={SHANK_FIELDS}
+        things={thingsOf(geometry.shank)}
+        choices={choices}
+        onChange={put('shank')}
+        fresh={() => ({ length: '', diameter: '' })}
+      />
+      <ThingList
+        another="Another clamped member"
+        one={`member of fastener ${String(no)}`}
+        columns="grid-cols-2"
+        fields={MEMBER_FIELDS}
+        things={thingsOf(geometry.members)}
+        choices={choices}
+        onChange={put('members')}
+        fresh={() => ({ material: 'steel', thickness: typeof geometry.grip_length === 'string' ? geometry.grip_length : '' })}
+      />
+    </>
   );
 }

@@ -1,4 +1,4 @@
-import { type Doc, type Fastener, newKey } from '@/lib/document';
+import { type Doc, type Fastener, changed, keyAmong, without } from '@/lib/document';
 import { choicesAt } from '@/lib/fields';
 import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
@@ -11,7 +11,7 @@ import type { Editing } from './editor';
 /** What kinds of fastener there are, what the groups are called, what is on the surfaces. */
 export function FastenersTab({ doc, edit }: Editing) {
   const change = (key: string, field: string, next: (f: Fastener) => Fastener) =>
-    edit(`fastener ${key} ${field}`, (d) => ({ ...d, fasteners: d.fasteners.map((f) => (f.key === key ? next(f) : f)) }));
+    edit(`fastener ${key} ${field}`, (d) => ({ ...d, fasteners: changed(d.fasteners, key, next) }));
   const choices = choicesAt(doc);
   return (
     <div className="flex flex-col gap-5 px-7 py-4">
@@ -22,7 +22,7 @@ export function FastenersTab({ doc, edit }: Editing) {
           no={i + 1}
           choices={choices}
           onChange={(what, next) => change(f.key, what, next)}
-          onRemove={() => edit('fastener', (d) => ({ ...d, fasteners: d.fasteners.filter((o) => o.key !== f.key) }))}
+          onRemove={() => edit('fastener', (d) => ({ ...d, fasteners: without(d.fasteners, f.key) }))}
         />
       ))}
       <AddButton text={doc.fasteners.length === 0 ? 'A fastener' : 'Another fastener'} onAdd={() => edit('fastener', addFastener)} />
@@ -34,14 +34,8 @@ export function FastenersTab({ doc, edit }: Editing) {
 
 /** A new kind of fastener, and a group of it, since one without the other is of no use. */
 function addFastener(doc: Doc): Doc {
-  const key = newKey(
-    'bolt',
-    doc.fasteners.map((f) => f.key),
-  );
-  const group = newKey(
-    doc.groups.length === 0 ? 'all' : 'group',
-    doc.groups.map((g) => g.key),
-  );
+  const key = keyAmong('bolt', doc.fasteners);
+  const group = keyAmong(doc.groups.length === 0 ? 'all' : 'group', doc.groups);
   return {
     ...doc,
     fasteners: [...doc.fasteners, { key, name: 'bolt', reuse: 'free', head: 'hex' }],
@@ -49,9 +43,15 @@ function addFastener(doc: Doc): Doc {
   };
 }
 
+/** Another group, of the first fastener until that is said. */
+function addGroup(doc: Doc): Doc {
+  const group = { key: keyAmong('group', doc.groups), name: `group ${String(doc.groups.length + 1)}`, fastener: doc.fasteners[0]?.key ?? '' };
+  return { ...doc, groups: [...doc.groups, group] };
+}
+
 function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
   const change = (key: string, field: 'name' | 'fastener') => (value: string) =>
-    edit(`group ${key} ${field}`, (d) => ({ ...d, groups: d.groups.map((g) => (g.key === key ? { ...g, [field]: value } : g)) }));
+    edit(`group ${key} ${field}`, (d) => ({ ...d, groups: changed(d.groups, key, (g) => ({ ...g, [field]: value })) }));
   if (doc.fasteners.length === 0) return null;
   return (
     <section>
@@ -75,34 +75,13 @@ function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
               </td>
               <td className="w-28 text-right whitespace-nowrap text-soft">{doc.map.positions.filter((p) => p.group === g.key).length} on the map</td>
               <td className="w-8">
-                <RemoveButton
-                  label={`Take group ${g.name} out`}
-                  onClick={() => edit('group', (d) => ({ ...d, groups: d.groups.filter((o) => o.key !== g.key) }))}
-                />
+                <RemoveButton label={`Take group ${g.name} out`} onClick={() => edit('group', (d) => ({ ...d, groups: without(d.groups, g.key) }))} />
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <AddButton
-        text="Another group"
-        onAdd={() => {
-          edit('group', (d) => ({
-            ...d,
-            groups: [
-              ...d.groups,
-              {
-                key: newKey(
-                  'group',
-                  d.groups.map((g) => g.key),
-                ),
-                name: `group ${String(d.groups.length + 1)}`,
-                fastener: d.fasteners[0]?.key ?? '',
-              },
-            ],
-          }));
-        }}
-      />
+      <AddButton text="Another group" onAdd={() => edit('group', addGroup)} />
     </section>
   );
 }

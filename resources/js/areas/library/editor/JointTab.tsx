@@ -1,5 +1,5 @@
 import type { Doc } from '@/lib/document';
-import { newKey, withField } from '@/lib/document';
+import { changed, keyAmong, withField, without } from '@/lib/document';
 import type { MapPart } from '@/lib/drawing';
 import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
@@ -68,7 +68,8 @@ const SIZES = ['x', 'y', 'width', 'height'] as const;
 
 function Parts({ doc, edit }: Given) {
   const change = (key: string, field: keyof MapPart, value: string) =>
-    edit(`part ${key} ${field}`, (d) => ({ ...d, map: { ...d.map, parts: d.map.parts.map((p) => (p.key === key ? { ...p, [field]: value } : p)) } }));
+    edit(`part ${key} ${field}`, (d) => ({ ...d, map: { ...d.map, parts: changed(d.map.parts, key, (p) => ({ ...p, [field]: value })) } }));
+  const remove = (key: string) => edit('part', (d) => ({ ...d, map: { ...d.map, parts: without(d.map.parts, key) } }));
   return (
     <section>
       <h2 className="text-lg">Clamped parts</h2>
@@ -86,31 +87,7 @@ function Parts({ doc, edit }: Given) {
         </thead>
         <tbody>
           {doc.map.parts.map((p) => (
-            <tr key={p.key}>
-              <td className="pr-1">
-                <Cell label={`Name of part ${p.name}`} value={p.name} onType={(v) => change(p.key, 'name', v)} />
-              </td>
-              <td className="pr-1">
-                <Select label={`Part ${p.name} is drawn as`} hideLabel value={p.shape} onValueChange={(v) => change(p.key, 'shape', v)} options={SHAPES} />
-              </td>
-              {SIZES.map((field) => (
-                <td key={field} className="pr-1">
-                  <Cell
-                    label={`Part ${p.name}, ${field}`}
-                    inputMode="decimal"
-                    value={p[field]}
-                    onType={(v) => change(p.key, field, v)}
-                    className="text-right"
-                  />
-                </td>
-              ))}
-              <td>
-                <RemoveButton
-                  label={`Take part ${p.name} out`}
-                  onClick={() => edit('part', (d) => ({ ...d, map: { ...d.map, parts: d.map.parts.filter((q) => q.key !== p.key) } }))}
-                />
-              </td>
-            </tr>
+            <PartRow key={p.key} part={p} onChange={(field, value) => change(p.key, field, value)} onRemove={() => remove(p.key)} />
           ))}
         </tbody>
       </table>
@@ -120,15 +97,34 @@ function Parts({ doc, edit }: Given) {
 }
 
 type Given = { doc: Doc; edit: Editing['edit'] };
+type RowProps = { part: MapPart; onChange: (field: keyof MapPart, value: string) => void; onRemove: () => void };
+
+function PartRow({ part: p, onChange, onRemove }: RowProps) {
+  return (
+    <tr>
+      <td className="pr-1">
+        <Cell label={`Name of part ${p.name}`} value={p.name} onType={(v) => onChange('name', v)} />
+      </td>
+      <td className="pr-1">
+        <Select label={`Part ${p.name} is drawn as`} hideLabel value={p.shape} onValueChange={(v) => onChange('shape', v)} options={SHAPES} />
+      </td>
+      {SIZES.map((field) => (
+        <td key={field} className="pr-1">
+          <Cell label={`Part ${p.name}, ${field}`} inputMode="decimal" value={p[field]} onType={(v) => onChange(field, v)} className="text-right" />
+        </td>
+      ))}
+      <td>
+        <RemoveButton label={`Take part ${p.name} out`} onClick={onRemove} />
+      </td>
+    </tr>
+  );
+}
 
 /** Another part as large as the last, to its right. */
 function addPart(doc: Doc): Doc {
   const last = doc.map.parts.at(-1);
   const part: MapPart = {
-    key: newKey(
-      'part_2',
-      doc.map.parts.map((p) => p.key),
-    ),
+    key: keyAmong('part_2', doc.map.parts),
     name: `part ${String(doc.map.parts.length + 1)}`,
     shape: last?.shape ?? 'box',
     x: last ? String(Number(last.x) + Number(last.width) + 10) : '10',

@@ -1,9 +1,9 @@
 import { useMutation } from '@tanstack/react-query';
 import { answerOf, api } from '@/api/client';
 import { addPositions } from '@/lib/document';
-import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { Refusal } from '@/ui/Refusal';
 import { Select } from '@/ui/Select';
 import { useForm } from '@/ui/useForm';
 import type { Editing } from './editor';
@@ -42,42 +42,43 @@ const NEEDS: Record<Pattern, [FieldOf, string][]> = {
   ],
 };
 
-/** Rows, circles and pairs from a few dimensions. */
-export function LayoutForm({ doc, edit, select }: Editing) {
-  const { form, put, bind } = useForm({
-    pattern: 'rows',
-    count: '4',
-    rows: '2',
-    pitch: '80',
-    apart: '90',
-    diameter: '120',
-    from: '0',
-    x: '60',
-    y: '35',
-    group: '',
-    part: '',
-  });
+const BEGIN = {
+  pattern: 'rows',
+  count: '4',
+  rows: '2',
+  pitch: '80',
+  apart: '90',
+  diameter: '120',
+  from: '0',
+  x: '60',
+  y: '35',
+  group: '',
+  part: '',
+};
+
+/** Asks the core for the points, puts them on the map and selects those that are new. */
+function useLayout({ doc, edit, select }: Editing, form: typeof BEGIN, pattern: Pattern) {
   const group = form.group || (doc.groups[0]?.key ?? '');
   const part = form.part || (doc.map.parts[0]?.key ?? '');
-  const pattern = PATTERNS.find((p) => p.value === form.pattern)?.value ?? 'rows';
-  const needs = NEEDS[pattern];
+  const needed = Object.fromEntries(NEEDS[pattern].map(([field]) => [field, form[field]]));
   const lay = useMutation({
-    mutationFn: () =>
-      answerOf(
-        api.POST('/library/map/layout', {
-          body: { pattern, count: form.count, x: form.x, y: form.y, ...Object.fromEntries(needs.map(([field]) => [field, form[field]])) },
-        }),
-      ),
+    mutationFn: () => answerOf(api.POST('/library/map/layout', { body: { pattern, count: form.count, x: form.x, y: form.y, ...needed } })),
     onSuccess: ({ points }) => {
       const taken = doc.map.positions.map((p) => p.key);
+      const keys = addPositions(doc, points, group, part).map.positions.map((p) => p.key);
       edit('layout', (d) => addPositions(d, points, group, part));
-      select(
-        addPositions(doc, points, group, part)
-          .map.positions.map((p) => p.key)
-          .filter((k) => !taken.includes(k)),
-      );
+      select(keys.filter((k) => !taken.includes(k)));
     },
   });
+  return { lay, group, part };
+}
+
+/** Rows, circles and pairs from a few dimensions. */
+export function LayoutForm(editing: Editing) {
+  const { doc } = editing;
+  const { form, put, bind } = useForm(BEGIN);
+  const pattern = PATTERNS.find((p) => p.value === form.pattern)?.value ?? 'rows';
+  const { lay, group, part } = useLayout(editing, form, pattern);
   return (
     <form
       noValidate
@@ -88,7 +89,7 @@ export function LayoutForm({ doc, edit, select }: Editing) {
     >
       <div className="grid grid-cols-4 items-end gap-x-3 gap-y-2">
         <Select label="Lay out" value={form.pattern} onValueChange={put('pattern')} options={PATTERNS} />
-        {needs.map(([field, label]) => (
+        {NEEDS[pattern].map(([field, label]) => (
           <Field key={field} label={label} inputMode="decimal" {...bind(field)} />
         ))}
         <Select label="of group" value={group} onValueChange={put('group')} options={doc.groups.map((g) => ({ value: g.key, text: g.name }))} />
@@ -97,11 +98,7 @@ export function LayoutForm({ doc, edit, select }: Editing) {
           Put them in
         </Button>
       </div>
-      {lay.isError && (
-        <p role="alert" className="mt-2 text-fault">
-          {sentenceOf(lay.error)}
-        </p>
-      )}
+      <Refusal of={lay} className="mt-2" />
     </form>
   );
 }

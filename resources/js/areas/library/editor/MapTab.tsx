@@ -1,4 +1,5 @@
 import { removePositions, withField, withPositions } from '@/lib/document';
+import type { MapPosition } from '@/lib/drawing';
 import { Button } from '@/ui/Button';
 import { Cell } from '@/ui/Cell';
 import { SelectWithButton } from '@/ui/SelectWithButton';
@@ -46,8 +47,10 @@ export function MapTab(editing: Editing) {
   );
 }
 
+type Typed = 'number' | 'x' | 'y' | 'landmark';
+
 function PositionTable({ doc, edit, selected, select }: Editing) {
-  const put = (key: string, field: 'number' | 'x' | 'y' | 'landmark') => (value: string) =>
+  const put = (key: string, field: Typed, value: string) =>
     edit(`${key} ${field}`, (d) => withPositions(d, [key], (p) => (field === 'landmark' ? withField(p, field, value) : { ...p, [field]: value })));
   const groupName = (key: string) => doc.groups.find((g) => g.key === key)?.name ?? key;
   return (
@@ -64,32 +67,44 @@ function PositionTable({ doc, edit, selected, select }: Editing) {
       </thead>
       <tbody>
         {doc.map.positions.map((p) => (
-          <tr key={p.key} className={selected.includes(p.key) ? 'bg-sheet' : ''}>
-            <td>
-              <input
-                type="checkbox"
-                className="size-4 accent-now"
-                aria-label={`Select no. ${p.number}`}
-                checked={selected.includes(p.key)}
-                onChange={() => select(selected.includes(p.key) ? selected.filter((k) => k !== p.key) : [...selected, p.key])}
-              />
-            </td>
-            <td className="pr-1">
-              <Cell label={`Number of no. ${p.number}`} value={p.number} onType={put(p.key, 'number')} />
-            </td>
-            <td className="pr-1">
-              <Cell label={`x of no. ${p.number}`} inputMode="decimal" className="text-right" value={p.x} onType={put(p.key, 'x')} />
-            </td>
-            <td className="pr-1">
-              <Cell label={`y of no. ${p.number}`} inputMode="decimal" className="text-right" value={p.y} onType={put(p.key, 'y')} />
-            </td>
-            <td className="pl-2 text-soft">{groupName(p.group)}</td>
-            <td>
-              <Cell label={`Landmark of no. ${p.number}`} value={p.landmark ?? ''} onType={put(p.key, 'landmark')} />
-            </td>
-          </tr>
+          <PositionRow
+            key={p.key}
+            position={p}
+            group={groupName(p.group)}
+            selected={selected.includes(p.key)}
+            onSelect={() => select(selected.includes(p.key) ? selected.filter((k) => k !== p.key) : [...selected, p.key])}
+            onPut={(field, value) => put(p.key, field, value)}
+          />
         ))}
       </tbody>
     </table>
   );
 }
+
+type RowProps = { position: MapPosition; group: string; selected: boolean; onSelect: () => void; onPut: (field: Typed, value: string) => void };
+
+function PositionRow({ position: p, group, selected, onSelect, onPut }: RowProps) {
+  const cell = (field: Typed) => ({ label: `${LABELS[field]} of no. ${p.number}`, value: p[field] ?? '', onType: (text: string) => onPut(field, text) });
+  return (
+    <tr className={selected ? 'bg-sheet' : ''}>
+      <td>
+        <input type="checkbox" className="size-4 accent-now" aria-label={`Select no. ${p.number}`} checked={selected} onChange={onSelect} />
+      </td>
+      <td className="pr-1">
+        <Cell {...cell('number')} />
+      </td>
+      <td className="pr-1">
+        <Cell {...cell('x')} inputMode="decimal" className="text-right" />
+      </td>
+      <td className="pr-1">
+        <Cell {...cell('y')} inputMode="decimal" className="text-right" />
+      </td>
+      <td className="pl-2 text-soft">{group}</td>
+      <td>
+        <Cell {...cell('landmark')} />
+      </td>
+    </tr>
+  );
+}
+
+const LABELS: Record<Typed, string> = { number: 'Number', x: 'x', y: 'y', landmark: 'Landmark' };

@@ -2,93 +2,65 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { JudgedOrder } from '@/api/types';
-import { newKey, numberedBy, withOrder } from '@/lib/document';
-import { sentenceOf } from '@/lib/problem';
+import { keyAmong, numberedBy, withOrder } from '@/lib/document';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { Refusal } from '@/ui/Refusal';
 import { Select } from '@/ui/Select';
 import type { Editing } from './editor';
 
 const NEW = '+';
 
 /** Tightening orders: touched position by position, or generated; the core's judgement beside them. */
-export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
+export function OrdersTab(editing: Editing) {
+  if (editing.doc.map.positions.length === 0) return <p className="px-7 py-5 text-soft">Put the fasteners on the map first.</p>;
+  return <Orders {...editing} />;
+}
+
+/** The order that is looked at, and how one is kept: under its own key, or a new one. */
+function useOrder({ doc, edit, touched, touch }: Editing) {
   const sequences = doc.sequences ?? [];
   const [chosen, setChosen] = useState(sequences[0]?.key ?? NEW);
   const [name, setName] = useState('');
   const sequence = sequences.find((s) => s.key === chosen);
-  const numberOf = (key: string) => doc.map.positions.find((p) => p.key === key)?.number ?? key;
-  const keyOf = (number: string) => doc.map.positions.find((p) => p.number === number)?.key;
-  const order = touched ?? sequence?.order ?? [];
-  const among = selected.length > 1 ? doc.map.positions.filter((p) => selected.includes(p.key)) : doc.map.positions;
-  // Positions go by their numbers here, so that what the core says of them can be read.
-  const positions = (touched === null && sequence ? doc.map.positions.filter((p) => order.includes(p.key)) : among).map((p) => ({
-    key: p.number,
-    x: p.x,
-    y: p.y,
-  }));
-  const body = { positions, order: order.map(numberOf) };
-  const judged = useQuery({
-    queryKey: ['order', body],
-    queryFn: () => answerOf(api.POST('/library/map/order', { body })),
-    enabled: positions.length > 0,
-    retry: false,
-  });
-  const keep = (next: string[]) => {
-    const key =
-      sequence?.key ??
-      newKey(
-        name === '' ? 'order' : name,
-        sequences.map((s) => s.key),
-      );
-    edit('order', (d) => withOrder(d, key, next));
+  const choose = (key: string) => {
     setChosen(key);
     touch(null);
   };
-  const generate = useMutation({
-    mutationFn: (pattern: string) =>
-      answerOf(api.POST('/library/map/order', { body: { positions: among.map((p) => ({ key: p.number, x: p.x, y: p.y })), order: [], pattern } })),
-    onSuccess: (made) => keep(made.order.map((n) => keyOf(n) ?? n)),
-  });
-  if (doc.map.positions.length === 0) return <p className="px-7 py-5 text-soft">Put the fasteners on the map first.</p>;
-  const patterns = judged.data?.patterns ?? [];
+  const keep = (order: string[]) => {
+    const key = sequence?.key ?? keyAmong(name === '' ? 'order' : name, sequences);
+    edit('order', (d) => withOrder(d, key, order));
+    choose(key);
+  };
+  return { sequences, sequence, order: touched ?? sequence?.order ?? [], choose, name, setName, keep };
+}
+
+function Orders(editing: Editing) {
+  const { doc, edit, touched, touch, selected } = editing;
+  const { sequences, sequence, order, choose, name, setName, keep } = useOrder(editing);
+  const numberOf = (key: string) => doc.map.positions.find((p) => p.key === key)?.number ?? key;
+  const { judged, generate } = useJudgement(editing, sequence?.order, keep);
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <div className="grid grid-cols-2 gap-3">
         <Select
           label="Order"
-          value={sequence ? chosen : NEW}
-          onValueChange={(v) => {
-            setChosen(v);
-            touch(null);
-          }}
+          value={sequence?.key ?? NEW}
+          onValueChange={choose}
           options={[...sequences.map((s) => ({ value: s.key, text: s.key })), { value: NEW, text: 'a new one' }]}
         />
         {!sequence && <Field label="Its name" value={name} placeholder="order" onChange={(e) => setName(e.target.value)} />}
       </div>
       <p className="-mb-3 text-sm text-soft">Made for {selected.length > 1 ? `the ${String(selected.length)} selected` : 'all of them'}</p>
       <p className="flex flex-wrap items-center gap-2">
-        {patterns.map((p) => (
+        {judged?.patterns.map((p) => (
           <Button key={p.pattern} small disabled={generate.isPending} onClick={() => generate.mutate(p.pattern)}>
             {p.words}
           </Button>
         ))}
       </p>
       <p className="flex flex-wrap gap-2">
-        {touched === null ? (
-          <Button small onClick={() => touch([])}>
-            Touch them in turn on the map
-          </Button>
-        ) : (
-          <>
-            <Button small look="main" onClick={() => keep(touched)}>
-              Keep this order
-            </Button>
-            <Button small onClick={() => touch(null)}>
-              Leave it
-            </Button>
-          </>
-        )}
+        <Touching touched={touched} touch={touch} onKeep={keep} />
         {sequence && touched === null && (
           <Button small onClick={() => edit('numbers', (d) => numberedBy(d, sequence.order))}>
             Number the map by it
@@ -96,16 +68,58 @@ export function OrdersTab({ doc, edit, touched, touch, selected }: Editing) {
         )}
       </p>
       {(order.length > 0 || touched !== null) && <p className="text-xl font-semibold">{order.map(numberOf).join(' · ')}</p>}
-      {generate.isError && (
-        <p role="alert" className="text-fault">
-          {sentenceOf(generate.error)}
-        </p>
-      )}
-      {order.length > 0 && judged.data && <Judgement judged={judged.data} />}
+      <Refusal of={generate} />
+      {order.length > 0 && judged && <Judgement judged={judged} />}
     </div>
   );
 }
 
+/**
+ * What the core says of the order, and one made by it. Positions go by their numbers here, so that what it says of
+ * them can be read.
+ */
+function useJudgement({ doc, touched, selected }: Editing, kept: string[] | undefined, onMade: (order: string[]) => void) {
+  const all = doc.map.positions;
+  const order = touched ?? kept ?? [];
+  const among = selected.length > 1 ? all.filter((p) => selected.includes(p.key)) : all;
+  const numbered = (positions: typeof all) => positions.map((p) => ({ key: p.number, x: p.x, y: p.y }));
+  const body = {
+    positions: numbered(touched === null && kept ? all.filter((p) => order.includes(p.key)) : among),
+    order: order.map((key) => all.find((p) => p.key === key)?.number ?? key),
+  };
+  const judged = useQuery({
+    queryKey: ['order', body],
+    queryFn: () => answerOf(api.POST('/library/map/order', { body })),
+    enabled: body.positions.length > 0,
+    retry: false,
+  });
+  const generate = useMutation({
+    mutationFn: (pattern: string) => answerOf(api.POST('/library/map/order', { body: { positions: numbered(among), order: [], pattern } })),
+    onSuccess: (made) => onMade(made.order.map((n) => all.find((p) => p.number === n)?.key ?? n)),
+  });
+  return { judged: judged.data, generate };
+}
+
+type TouchingProps = Pick<Editing, 'touched' | 'touch'> & { onKeep: (order: string[]) => void };
+
+function Touching({ touched, touch, onKeep }: TouchingProps) {
+  if (touched === null)
+    return (
+      <Button small onClick={() => touch([])}>
+        Touch them in turn on the map
+      </Button>
+    );
+  return (
+    <>
+      <Button small look="main" onClick={() => onKeep(touched)}>
+        Keep this order
+      </Button>
+      <Button small onClick={() => touch(null)}>
+        Leave it
+      </Button>
+    </>
+  );
+}
 function Judgement({ judged }: { judged: JudgedOrder }) {
   return (
     <div aria-live="polite">

@@ -27,30 +27,41 @@ export function TargetDetails({ target, name, onChange }: Props) {
               onType={put('aim_evidence')}
             />
           </div>
-          {watched.map((w, i) => {
-            const change = (field: string) => (value: string) => put('monitored')(watched.map((o, at) => (at === i ? withField(o, field, value) : o)));
-            return (
-              <div key={i} className="flex items-center gap-2">
-                <span className="w-36 shrink-0 text-sm text-soft">watched beside it</span>
-                <Select
-                  className="w-32 shrink-0"
-                  label={`What is watched, ${name}`}
-                  hideLabel
-                  value={w.quantity}
-                  onValueChange={change('quantity')}
-                  options={QUANTITIES}
-                />
-                <span className="shrink-0 text-sm text-soft">good from</span>
-                <Cell className="max-w-32" label={`Watched from, ${name}`} value={w.low ?? ''} placeholder="30°" onType={change('low')} />
-                <span className="shrink-0 text-sm text-soft">to</span>
-                <Cell className="max-w-32" label={`Watched to, ${name}`} value={w.high ?? ''} onType={change('high')} />
-                <RemoveButton label={`Watch it no more, ${name}`} onClick={() => put('monitored')(watched.filter((_, at) => at !== i))} />
-              </div>
-            );
-          })}
+          {watched.map((w, i) => (
+            <WatchedRow
+              key={i}
+              watched={w}
+              name={name}
+              onPut={(field, value) => put('monitored')(watched.map((o, at) => (at === i ? withField(o, field, value) : o)))}
+              onRemove={() => put('monitored')(watched.filter((_, at) => at !== i))}
+            />
+          ))}
           <AddButton className="self-start" text="Watch a value beside it" onAdd={() => put('monitored')([...watched, { quantity: 'angle' }])} />
         </div>
       </td>
     </tr>
+  );
+}
+
+type WatchedProps = { watched: Watched; name: string; onPut: (field: string, value: string) => void; onRemove: () => void };
+
+function WatchedRow({ watched: w, name, onPut, onRemove }: WatchedProps) {
+  return (
+    <div className="flex items-center gap-2">
+      <span className="w-36 shrink-0 text-sm text-soft">watched beside it</span>
+      <Select
+        className="w-32 shrink-0"
+        label={`What is watched, ${name}`}
+        hideLabel
+        value={w.quantity}
+        onValueChange={(v) => onPut('quantity', v)}
+        options={QUANTITIES}
+      />
+      <span className="shrink-0 text-sm text-soft">good from</span>
+      <Cell className="max-w-32" label={`Watched from, ${name}`} value={w.low ?? ''} placeholder="30°" onType={(v) => onPut('low', v)} />
+      <span className="shrink-0 text-sm text-soft">to</span>
+      <Cell className="max-w-32" label={`Watched to, ${name}`} value={w.high ?? ''} onType={(v) => onPut('high', v)} />
+      <RemoveButton label={`Watch it no more, ${name}`} onClick={onRemove} />
+    </div>
   );
 }

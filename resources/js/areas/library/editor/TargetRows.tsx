@@ -27,18 +27,7 @@ export function TargetRows({ editing, stage, onChange }: Props) {
     onChange(`target ${String(at)} ${what}`, (s) => ({ ...s, targets: (s.targets ?? []).map((t, i) => (i === at ? next(t) : t)) }));
   return (
     <table className="w-full table-fixed">
-      {targets.length > 0 && (
-        <thead>
-          <tr className="text-sm">
-            <th className="w-[17%]">which</th>
-            <th className="w-[20%]">target</th>
-            <th className="w-[18%]">window</th>
-            <th>good</th>
-            <th className="w-[17%]">target: from</th>
-            <th className="w-7" />
-          </tr>
-        </thead>
-      )}
+      {targets.length > 0 && <Heads />}
       <tbody>
         {targets.map((t, i) => (
           <TargetRow
@@ -52,19 +41,28 @@ export function TargetRows({ editing, stage, onChange }: Props) {
         ))}
         <tr>
           <td colSpan={6} className="pt-1">
-            <AddButton
-              text="Another target"
-              onAdd={() => {
-                onChange('target', (s) => ({
-                  ...s,
-                  targets: [...(s.targets ?? []), { group: doc.groups[0]?.key ?? '', target: '', target_source: doc.sources[0]?.key ?? '' }],
-                }));
-              }}
-            />
+            <AddButton text="Another target" onAdd={() => onChange('target', (s) => ({ ...s, targets: [...(s.targets ?? []), freshTarget(doc)] }))} />
           </td>
         </tr>
       </tbody>
     </table>
+  );
+}
+
+const freshTarget = (doc: Doc): Target => ({ group: doc.groups[0]?.key ?? '', target: '', target_source: doc.sources[0]?.key ?? '' });
+
+function Heads() {
+  return (
+    <thead>
+      <tr className="text-sm">
+        <th className="w-[17%]">which</th>
+        <th className="w-[20%]">target</th>
+        <th className="w-[18%]">window</th>
+        <th>good</th>
+        <th className="w-[17%]">target: from</th>
+        <th className="w-7" />
+      </tr>
+    </thead>
   );
 }
 
@@ -79,9 +77,8 @@ const nameOf = (doc: Doc, t: Target) => doc.groups.find((g) => g.key === t.group
 type RowProps = { editing: Editing; target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void; onRemove: () => void };
 
 function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
-  const { doc } = editing;
   const [open, setOpen] = useState(target.aim !== undefined || target.monitored !== undefined);
-  const missing = typeof target.target === 'object';
+
   const put = (field: string) => (value: unknown) => onChange(field, (t) => withField(t, field, value));
   return (
     <>
@@ -99,25 +96,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
           </button>
         </td>
         <td className="pr-1">
-          {missing ? (
-            <Cell
-              label={`Why the target is missing, ${name}`}
-              value={(target.target as { missing: string }).missing}
-              onType={(v) => put('target')({ missing: v })}
-              className="border-fault"
-            />
-          ) : (
-            <Cell label={`Target, ${name}`} placeholder="15 lbf·ft" value={typeof target.target === 'string' ? target.target : ''} onType={put('target')} />
-          )}
-          <button
-            type="button"
-            className="text-sm whitespace-nowrap text-soft underline decoration-hair underline-offset-2"
-            onClick={() => {
-              put('target')(missing ? '' : { missing: 'not printed; ask the maker' });
-            }}
-          >
-            {missing ? 'it is to be had now' : 'not to be had yet'}
-          </button>
+          <TargetValue target={target.target} name={name} onPut={put('target')} />
         </td>
         <WindowCells editing={editing} target={target} name={name} onChange={onChange} put={put} />
         <td className="pr-1">
@@ -126,7 +105,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
             hideLabel
             value={target.target_source ?? ''}
             onValueChange={put('target_source')}
-            options={[{ value: '', text: '–' }, ...choicesAt(doc).sources]}
+            options={[{ value: '', text: '–' }, ...choicesAt(editing.doc).sources]}
           />
         </td>
         <td>
@@ -134,6 +113,29 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
         </td>
       </tr>
       {open && <TargetDetails target={target} name={name} onChange={onChange} />}
+    </>
+  );
+}
+
+type ValueProps = { target: Target['target']; name: string; onPut: (value: unknown) => void };
+
+/** The figure, or why it is not to be had. */
+function TargetValue({ target, name, onPut }: ValueProps) {
+  const missing = typeof target === 'object' ? target.missing : null;
+  return (
+    <>
+      {missing !== null ? (
+        <Cell label={`Why the target is missing, ${name}`} value={missing} onType={(v) => onPut({ missing: v })} className="border-fault" />
+      ) : (
+        <Cell label={`Target, ${name}`} placeholder="15 lbf·ft" value={typeof target === 'string' ? target : ''} onType={onPut} />
+      )}
+      <button
+        type="button"
+        className="text-sm whitespace-nowrap text-soft underline decoration-hair underline-offset-2"
+        onClick={() => onPut(missing !== null ? '' : { missing: 'not printed; ask the maker' })}
+      >
+        {missing !== null ? 'it is to be had now' : 'not to be had yet'}
+      </button>
     </>
   );
 }

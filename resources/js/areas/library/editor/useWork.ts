@@ -39,25 +39,43 @@ async function why(error: unknown, procedure: string): Promise<Saving> {
   );
 }
 
+async function save(procedure: string, { doc, answers }: Work, version: number): Promise<number> {
+  const saved = await answerOf(api.POST('/library/drafts/{procedure}', { params: { path: { procedure } }, body: { document: doc, answers, version } }));
+  return saved.version;
+}
+
 const workOf = (sheet: DraftSheet): Work => ({ doc: sheet.document as Doc, answers: sheet.answers });
 
-/** A draft as it is worked on: what was, what is, and that it is saved by itself, never over somebody else's work. */
-export function useWork(sheet: DraftSheet) {
-  const [history, setHistory] = useState<History<Work>>(() => begin(workOf(sheet)));
-  const [saving, setSaving] = useState<Saving>({ state: 'saved' });
-  const [stored, setStored] = useState<Work>(history.now);
-  const [saver] = useState(
-    () =>
-      new Saver<Work>(sheet.version, async ({ doc, answers }, version) => {
-        const saved = await answerOf(
-          api.POST('/library/drafts/{procedure}', { params: { path: { procedure: sheet.procedure } }, body: { document: doc, answers, version } }),
-        );
-        return saved.version;
-      }),
+/** Whoever goes on to another page within the second, or while a save is under way, has still been saved. */
+function useSaveOnLeaving(procedure: string, saver: Saver<Work>, pending: Work | null) {
+  const unsaved = useRef<Work | null>(null);
+  useEffect(() => {
+    unsaved.current = pending;
+  }, [pending]);
+  useEffect(
+    () => () => {
+      const last = unsaved.current;
+      if (last !== null) leaving.go(procedure, () => saver.save(last));
+    },
+    [saver, procedure],
   );
-  const work = history.now;
-  const dirty = work !== stored;
+}
 
+function useClosingGuard(needed: boolean) {
+  useEffect(() => {
+    if (!needed) return;
+    const guard = closingGuard();
+    guard(true);
+    return () => guard(false);
+  }, [needed]);
+}
+
+/** What is stored of the work, and that the rest follows by itself. */
+function useStored({ procedure, version }: DraftSheet, work: Work) {
+  const [saving, setSaving] = useState<Saving>({ state: 'saved' });
+  const [stored, setStored] = useState<Work>(work);
+  const [saver] = useState(() => new Saver<Work>(version, (what, at) => save(procedure, what, at)));
+  const dirty = work !== stored;
   const store = useCallback(
     async (what: Work): Promise<boolean> => {
       setSaving({ state: 'saving' });
@@ -67,52 +85,43 @@ export function useWork(sheet: DraftSheet) {
         setSaving({ state: 'saved' });
         return true;
       } catch (error) {
-        setSaving(await why(error, sheet.procedure));
+        setSaving(await why(error, procedure));
         return false;
       }
     },
-    [saver, sheet.procedure],
+    [saver, procedure],
   );
-
-  // Whoever goes on to another page within the second, or while a save is under way, has still been saved.
-  const unsaved = useRef<Work | null>(null);
-  useEffect(() => {
-    unsaved.current = dirty && saving.state !== 'conflict' ? work : null;
-  }, [dirty, saving.state, work]);
-  useEffect(
-    () => () => {
-      const last = unsaved.current;
-      if (last !== null) leaving.go(sheet.procedure, () => saver.save(last));
-    },
-    [saver, sheet.procedure],
-  );
-
+  useSaveOnLeaving(procedure, saver, dirty && saving.state !== 'conflict' ? work : null);
   useEffect(() => {
     if (!dirty || saving.state === 'saving' || saving.state === 'conflict') return;
     const timer = setTimeout(() => void store(work), saving.state === 'failed' ? AGAIN_MS : AFTER_MS);
     return () => clearTimeout(timer);
   }, [dirty, saving.state, work, store]);
+  useClosingGuard(dirty);
+  /** Takes what somebody else stored as what is stored. */
+  const adopt = (theirs: Work, theirVersion: number) => {
+    saver.adopt(theirVersion);
+    setStored(theirs);
+    setSaving({ state: 'saved' });
+  };
+  return { saving, dirty, store, adopt, version: () => saver.settled() };
+}
 
-  useEffect(() => {
-    if (!dirty) return;
-    const guard = closingGuard();
-    guard(true);
-    return () => guard(false);
-  }, [dirty]);
-
+/** A draft as it is worked on: what was, what is, and that it is saved by itself, never over somebody else's work. */
+export function useWork(sheet: DraftSheet) {
+  const [history, setHistory] = useState<History<Work>>(() => begin(workOf(sheet)));
+  const work = history.now;
+  const { saving, dirty, store, adopt, version } = useStored(sheet, work);
   const put = useCallback((field: string, next: (work: Work) => Work) => setHistory((h) => change(h, next(h.now), field, performance.now())), []);
 
   /** Which of two versions to go on with. The other one is a step of undo away. */
   const settle = (which: 'mine' | 'theirs') => {
     if (saving.state !== 'conflict') return;
-    saver.adopt(saving.theirs.version);
     const theirs = workOf(saving.theirs);
     if (which === 'theirs') setHistory((h) => change(h, theirs, 'their version', performance.now()));
     else setHistory((h) => ({ ...h, past: [...h.past, theirs] }));
-    setStored(theirs);
-    setSaving({ state: 'saved' });
+    adopt(theirs, saving.theirs.version);
   };
-
   return {
     work,
     put,
@@ -123,6 +132,6 @@ export function useWork(sheet: DraftSheet) {
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     /** Saved to the last letter: the version that is stored, or null where it could not be. */
-    settled: async (): Promise<number | null> => (!dirty || (await store(work)) ? saver.settled() : null),
+    settled: async (): Promise<number | null> => (!dirty || (await store(work)) ? version() : null),
   };
 }

@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { answerOf, api, asForm } from '@/api/client';
 import type { ImportSheet } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
+import { Refusal } from '@/ui/Refusal';
 import { TableHead } from '@/ui/TableHead';
 import { Loaded } from '@/ui/states';
 import { LIBRARY } from '../queries';
@@ -44,11 +44,7 @@ export function ImportFile() {
           {look.isPending ? 'Looking …' : 'Look at it'}
         </Button>
       </form>
-      {look.isError && (
-        <p role="alert" className="mt-3 text-fault">
-          {sentenceOf(look.error)}
-        </p>
-      )}
+      <Refusal of={look} className="mt-3" />
       {id !== null && <Outcome id={id} />}
     </main>
   );
@@ -88,11 +84,7 @@ function Outcome({ id }: { id: string }) {
                 Write {count(fresh, 'procedure')}
               </Button>
             )}
-            {write.isError && (
-              <p role="alert" className="mt-2 text-fault">
-                {sentenceOf(write.error)}
-              </p>
-            )}
+            <Refusal of={write} className="mt-2" />
             <Rows sheet={sheet} />
           </section>
         );

@@ -3,9 +3,9 @@ import { Link, useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
 import { useMay, useMe, useZone } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { Refusal } from '@/ui/Refusal';
 import { NewProcedurePanel } from '../NewProcedurePanel';
 import { PermitLines } from '../PermitLines';
 import { SignPanel } from '@/ui/SignPanel';
@@ -100,11 +100,7 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
           Withdraw it
         </button>
       )}
-      {begin.isError && (
-        <p role="alert" className="w-full text-fault">
-          {sentenceOf(begin.error)}
-        </p>
-      )}
+      <Refusal of={begin} className="w-full" />
       {panel === 'copy' && (
         <NewProcedurePanel
           families={families}
