@@ -29,9 +29,6 @@ export function ProcedureTable({ rows, narrowed }: { rows: ProcedureRow[]; narro
 }
 
 function Row({ row, first }: { row: ProcedureRow; first: boolean }) {
-  const may = useMay();
-  const line = row.line === '' ? 'nothing written yet' : row.line;
-  const to = row.revision === null ? `/library/drafts/${row.id}` : `/library/${row.revision}`;
   return (
     <>
       {first && (
@@ -55,13 +52,7 @@ function Row({ row, first }: { row: ProcedureRow; first: boolean }) {
           )}
         </td>
         <td className="pr-5 text-[17px] leading-snug font-semibold">
-          {row.revision !== null || may('draft-procedures') ? (
-            <Link className="quiet" to={to}>
-              {line}
-            </Link>
-          ) : (
-            line
-          )}
+          <TighteningLine row={row} />
         </td>
         <td className="pr-4 text-right">{row.fasteners || ''}</td>
         <td className="pr-4">
@@ -70,17 +61,34 @@ function Row({ row, first }: { row: ProcedureRow; first: boolean }) {
         <td className="pr-4">
           <Lines texts={row.markings} />
         </td>
-        <td className="leading-tight">
-          <b>{row.letter}</b> <span className="text-soft">{STATES[row.state]}</span>
-          {row.ahead !== null && <span className="text-soft">; next {row.ahead === 'draft' ? 'being written' : 'in review'}</span>}
-          {row.missing && <span className="block text-sm text-fault">a value is missing</span>}
-          {row.conflicts > 0 && <span className="block text-sm text-fault">sources disagree, not decided</span>}
-        </td>
+        <Standing row={row} />
       </tr>
     </>
   );
 }
 
+function TighteningLine({ row }: { row: ProcedureRow }) {
+  const may = useMay();
+  const line = row.line === '' ? 'nothing written yet' : row.line;
+  if (row.revision === null && !may('draft-procedures')) return line;
+  return (
+    <Link className="quiet" to={row.revision === null ? `/library/drafts/${row.id}` : `/library/${row.revision}`}>
+      {line}
+    </Link>
+  );
+}
+
+/** Which revision holds, what comes after it, and what it lacks. */
+function Standing({ row }: { row: ProcedureRow }) {
+  return (
+    <td className="leading-tight">
+      <b>{row.letter}</b> <span className="text-soft">{STATES[row.state]}</span>
+      {row.ahead !== null && <span className="text-soft">; next {row.ahead === 'draft' ? 'being written' : 'in review'}</span>}
+      {row.missing && <span className="block text-sm text-fault">a value is missing</span>}
+      {row.conflicts > 0 && <span className="block text-sm text-fault">sources disagree, not decided</span>}
+    </td>
+  );
+}
 function Lines({ texts }: { texts: string[] }) {
   return texts.map((text) => (
     <span key={text} className="block leading-tight whitespace-nowrap">

@@ -78,7 +78,6 @@ type RowProps = { editing: Editing; target: Target; name: string; onChange: (wha
 
 function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
   const [open, setOpen] = useState(target.aim !== undefined || target.monitored !== undefined);
-
   const put = (field: string) => (value: unknown) => onChange(field, (t) => withField(t, field, value));
   return (
     <>

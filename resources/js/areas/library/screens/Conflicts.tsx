@@ -30,25 +30,9 @@ export function Conflicts() {
 }
 
 function Conflict({ conflict: c }: { conflict: ConflictRow }) {
-  const may = useMay();
-  const titleOf = (source: string | null) => c.sides.find((s) => s.source === source)?.title ?? source;
   return (
     <article className="grid gap-x-7 gap-y-2 border-b border-hair py-4 lg:grid-cols-[17rem_1fr_20rem]">
-      <div>
-        {c.revision !== null || may('draft-procedures') ? (
-          <Link
-            className="quiet font-semibold"
-            to={c.revision === null ? `/library/drafts/${c.procedure}?part=sources` : `/library/${c.revision}?view=grounds`}
-          >
-            {c.title}
-          </Link>
-        ) : (
-          <b>{c.title}</b>
-        )}
-        <p className="text-soft">
-          revision {c.letter}, {STATES[c.state]}
-        </p>
-      </div>
+      <Where conflict={c} />
       <div>
         <h2 className="font-semibold">{c.about}</h2>
         <table className="mt-1 w-full">
@@ -66,17 +50,44 @@ function Conflict({ conflict: c }: { conflict: ConflictRow }) {
           </tbody>
         </table>
       </div>
-      {c.decided === null ? (
-        <p>
-          <b className="text-fault">Not decided.</b>{' '}
-          {c.governs === null ? c.why : `By the order of precedence ${titleOf(c.governs) ?? ''} would govern: ${c.why}`}
-        </p>
-      ) : (
-        <p>
-          <b>{titleOf(c.decided)} is followed.</b> {c.reason}
-          {c.governs !== null && c.governs !== c.decided && <span className="block text-fault">Against the order of precedence: {c.why}</span>}
-        </p>
-      )}
+      <Decision conflict={c} />
     </article>
+  );
+}
+
+/** The procedure it is about, linked for whoever may open it. */
+function Where({ conflict: c }: { conflict: ConflictRow }) {
+  const may = useMay();
+  const to = c.revision === null ? `/library/drafts/${c.procedure}?part=sources` : `/library/${c.revision}?view=grounds`;
+  return (
+    <div>
+      {c.revision !== null || may('draft-procedures') ? (
+        <Link className="quiet font-semibold" to={to}>
+          {c.title}
+        </Link>
+      ) : (
+        <b>{c.title}</b>
+      )}
+      <p className="text-soft">
+        revision {c.letter}, {STATES[c.state]}
+      </p>
+    </div>
+  );
+}
+
+function Decision({ conflict: c }: { conflict: ConflictRow }) {
+  const titleOf = (source: string | null) => c.sides.find((s) => s.source === source)?.title ?? source;
+  if (c.decided === null)
+    return (
+      <p>
+        <b className="text-fault">Not decided.</b>{' '}
+        {c.governs === null ? c.why : `By the order of precedence ${titleOf(c.governs) ?? ''} would govern: ${c.why}`}
+      </p>
+    );
+  return (
+    <p>
+      <b>{titleOf(c.decided)} is followed.</b> {c.reason}
+      {c.governs !== null && c.governs !== c.decided && <span className="block text-fault">Against the order of precedence: {c.why}</span>}
+    </p>
   );
 }

@@ -51,48 +51,44 @@ export function ImportFile() {
 }
 
 function Outcome({ id }: { id: string }) {
-  const client = useQueryClient();
   const query = useQuery({
     queryKey: ['import', id],
     queryFn: () => answerOf(api.GET('/library/imports/{import}', { params: { path: { import: id } } })),
     refetchInterval: (q) => (q.state.data?.state === 'queued' ? POLL_MS : false),
   });
+  return <Loaded query={query}>{(sheet) => <Looked sheet={sheet} />}</Loaded>;
+}
+
+/** What is in the file, what would be written, and how far the writing has come. */
+function Looked({ sheet }: { sheet: ImportSheet }) {
+  const client = useQueryClient();
   const write = useMutation({
-    mutationFn: () => answerOf(api.POST('/library/imports/{import}/write', { params: { path: { import: id } } })),
+    mutationFn: () => answerOf(api.POST('/library/imports/{import}/write', { params: { path: { import: sheet.id } } })),
     onSettled: async () => {
-      await client.invalidateQueries({ queryKey: ['import', id] });
+      await client.invalidateQueries({ queryKey: ['import', sheet.id] });
       await client.invalidateQueries({ queryKey: LIBRARY });
     },
   });
+  const refused = sheet.rows.filter((r) => r.what === 'refused').length;
+  const fresh = sheet.rows.filter((r) => r.what === 'new' || r.what === 'changed').length;
   return (
-    <Loaded query={query}>
-      {(sheet) => {
-        const refused = sheet.rows.filter((r) => r.what === 'refused').length;
-        const fresh = sheet.rows.filter((r) => r.what === 'new' || r.what === 'changed').length;
-        return (
-          <section className="mt-7">
-            <h2 className="text-lg">{sheet.name}</h2>
-            <p className="mt-1" role="status">
-              {summary(sheet, refused, fresh)}
-            </p>
-            {sheet.state === 'queued' && (
-              <progress className="mt-2 h-3 w-96" max={Math.max(sheet.total, 1)} value={sheet.done} aria-label="How far it has come" />
-            )}
-            {sheet.why !== null && <p className="mt-1 text-fault">{sheet.why}</p>}
-            {sheet.state === 'looked' && fresh > 0 && (
-              <Button look="main" className="mt-3" disabled={write.isPending} onClick={() => write.mutate()}>
-                Write {count(fresh, 'procedure')}
-              </Button>
-            )}
-            <Refusal of={write} className="mt-2" />
-            <Rows sheet={sheet} />
-          </section>
-        );
-      }}
-    </Loaded>
+    <section className="mt-7">
+      <h2 className="text-lg">{sheet.name}</h2>
+      <p className="mt-1" role="status">
+        {summary(sheet, refused, fresh)}
+      </p>
+      {sheet.state === 'queued' && <progress className="mt-2 h-3 w-96" max={Math.max(sheet.total, 1)} value={sheet.done} aria-label="How far it has come" />}
+      {sheet.why !== null && <p className="mt-1 text-fault">{sheet.why}</p>}
+      {sheet.state === 'looked' && fresh > 0 && (
+        <Button look="main" className="mt-3" disabled={write.isPending} onClick={() => write.mutate()}>
+          Write {count(fresh, 'procedure')}
+        </Button>
+      )}
+      <Refusal of={write} className="mt-2" />
+      <Rows sheet={sheet} />
+    </section>
   );
 }
-
 function summary(sheet: ImportSheet, refused: number, fresh: number): string {
   switch (sheet.state) {
     case 'looked':

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useMay } from '@/api/session';
+import type { LibraryFamily } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -13,21 +14,24 @@ import { STATE_FILTERS } from '../words';
 
 type Panel = 'procedure' | 'family' | null;
 
-/** Every procedure of every family on one line, found by words or by a value. What is asked stands in the address. */
-export function LibraryList() {
+/** What is asked of the list stands in the address; a new question begins at its first page. */
+function useAsk() {
   const [params, setParams] = useSearchParams();
-  const [panel, setPanel] = useState<Panel>(null);
-  const may = useMay();
-  const ask = (field: string, value: string) => {
+  const ask = (field: string) => (value: string) => {
     const next = new URLSearchParams(params);
     next.delete('page');
     if (value === '' || value === 'all') next.delete(field);
     else next.set(field, value);
     setParams(next, { replace: true });
   };
+  return { params, ask };
+}
+
+/** Every procedure of every family on one line, found by words or by a value. */
+export function LibraryList() {
+  const { params, ask } = useAsk();
   const query = useProcedureList(Object.fromEntries(params));
   const families = useFamilies().data?.families ?? [];
-  const close = () => setPanel(null);
   return (
     <main className="px-7 py-5">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
@@ -38,15 +42,15 @@ export function LibraryList() {
           className="h-[42px] w-80 rounded border border-line bg-sheet px-3 placeholder:text-soft"
           value={params.get('find') ?? ''}
           maxLength={80}
-          onChange={(e) => ask('find', e.target.value)}
+          onChange={(e) => ask('find')(e.target.value)}
         />
         <Filter
           label="Family"
           value={params.get('family')}
-          onAsk={(v) => ask('family', v)}
+          onAsk={ask('family')}
           options={[{ value: 'all', text: 'all families' }, ...families.map((f) => ({ value: f.id, text: f.name }))]}
         />
-        <Filter label="State" value={params.get('state')} onAsk={(v) => ask('state', v)} options={STATE_FILTERS} />
+        <Filter label="State" value={params.get('state')} onAsk={ask('state')} options={STATE_FILTERS} />
       </div>
       <Loaded query={query}>
         {(listing) => (
@@ -60,6 +64,18 @@ export function LibraryList() {
           </>
         )}
       </Loaded>
+      <Actions families={families} family={params.get('family')} />
+    </main>
+  );
+}
+
+/** What can be begun here, brought in and taken away. */
+function Actions({ families, family }: { families: LibraryFamily[]; family: string | null }) {
+  const may = useMay();
+  const [panel, setPanel] = useState<Panel>(null);
+  const close = () => setPanel(null);
+  return (
+    <>
       <p className="no-print mt-5 flex flex-wrap items-center gap-3">
         {may('draft-procedures') && (
           <>
@@ -72,16 +88,15 @@ export function LibraryList() {
             </Link>
           </>
         )}
-        <a className="quiet ml-3" href={`/api/library/export${params.get('family') === null ? '' : `?family=${params.get('family') ?? ''}`}`} download>
-          Save {params.get('family') === null ? 'the library' : 'this family'} as a file
+        <a className="quiet ml-3" href={`/api/library/export${family === null ? '' : `?family=${family}`}`} download>
+          Save {family === null ? 'the library' : 'this family'} as a file
         </a>
       </p>
       {panel === 'procedure' && <NewProcedurePanel families={families} onClose={close} />}
       {panel === 'family' && <NewFamilyPanel families={families} onClose={close} />}
-    </main>
+    </>
   );
 }
-
 type Asked = { label: string; value: string | null; onAsk: (value: string) => void; options: { value: string; text: string }[] };
 
 function Filter({ label, value, onAsk, options }: Asked) {

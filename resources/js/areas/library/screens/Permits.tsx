@@ -15,10 +15,8 @@ type Open = { what: 'ask' } | { what: 'approve'; permit: Permit } | { what: 'ref
 
 /** Departures from a procedure that somebody answers for, for so long, for these engines. */
 export function Permits() {
-  const me = useMe();
   const may = useMay();
   const [open, setOpen] = useState<Open>(null);
-  const close = () => setOpen(null);
   return (
     <main className="px-7 py-5">
       <div className="flex items-center justify-between">
@@ -38,43 +36,42 @@ export function Permits() {
           )
         }
       </Loaded>
-      {open?.what === 'ask' && <PermitPanel onClose={close} />}
-      {open?.what === 'approve' && (
-        <SignPanel
-          refreshes={LIBRARY}
-          signer={me.name}
-          title={`Sign ${open.permit.code}`}
-          meaning={`I answer for it: ${open.permit.departure}`}
-          verb="Sign"
-          onClose={close}
-          command={({ password }) =>
-            answerOf(api.POST('/library/permits/{permit}/approve', { params: { path: { permit: open.permit.id } }, body: { password } }))
-          }
-        />
-      )}
-      {(open?.what === 'refuse' || open?.what === 'withdraw') && (
-        <SignPanel
-          refreshes={LIBRARY}
-          signer={me.name}
-          title={`${open.what === 'refuse' ? 'Refuse' : 'Withdraw'} ${open.permit.code}`}
-          meaning={open.permit.departure}
-          verb={open.what === 'refuse' ? 'Refuse it' : 'Withdraw it'}
-          fault={open.what === 'withdraw'}
-          reason="Why"
-          password={false}
-          onClose={close}
-          command={({ reason }) => endPermit(open.what, open.permit.id, reason)}
-        />
-      )}
+      {open && <OpenPanel open={open} onClose={() => setOpen(null)} />}
     </main>
   );
 }
 
+function OpenPanel({ open, onClose }: { open: NonNullable<Open>; onClose: () => void }) {
+  const signer = useMe().name;
+  if (open.what === 'ask') return <PermitPanel onClose={onClose} />;
+  const { what, permit } = open;
+  const shared = { refreshes: LIBRARY, signer, onClose };
+  if (what === 'approve')
+    return (
+      <SignPanel
+        {...shared}
+        title={`Sign ${permit.code}`}
+        meaning={`I answer for it: ${permit.departure}`}
+        verb="Sign"
+        command={({ password }) => answerOf(api.POST('/library/permits/{permit}/approve', { params: { path: { permit: permit.id } }, body: { password } }))}
+      />
+    );
+  const verb = what === 'refuse' ? 'Refuse' : 'Withdraw';
+  return (
+    <SignPanel
+      {...shared}
+      title={`${verb} ${permit.code}`}
+      meaning={permit.departure}
+      verb={`${verb} it`}
+      fault={what === 'withdraw'}
+      reason="Why"
+      password={false}
+      command={({ reason }) => endPermit(what, permit.id, reason)}
+    />
+  );
+}
 function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => void }) {
   const zone = useZone();
-  const may = useMay();
-  const mine = p.asked_by === useMe().name;
-  const sign = may('approve-procedures');
   return (
     <article className="grid gap-x-7 gap-y-2 border-b border-hair py-4 lg:grid-cols-[9rem_1fr_17rem]">
       <p>
@@ -97,25 +94,37 @@ function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => v
           {p.signature !== null && p.approved_at !== null && `, signed by ${p.signature} on ${day(p.approved_at, zone)}`}
           {p.customer_reference !== '' && `; customer’s authorisation ${p.customer_reference}`}
         </p>
-        {p.state === 'asked' && sign && (
-          <p className="mt-2 flex gap-3">
-            {!mine && (
-              <Button small look="main" onClick={() => onOpen({ what: 'approve', permit: p })}>
-                Sign it
-              </Button>
-            )}
-            <Button small onClick={() => onOpen({ what: 'refuse', permit: p })}>
-              Refuse it
-            </Button>
-          </p>
-        )}
-        {(p.state === 'in force' || p.state === 'not yet' || (p.state === 'asked' && mine)) && may('draft-procedures') && (
-          <Button small className="mt-2" onClick={() => onOpen({ what: 'withdraw', permit: p })}>
-            Withdraw it
-          </Button>
-        )}
+        <PermitActions permit={p} onOpen={onOpen} />
       </div>
     </article>
+  );
+}
+
+/** Whoever asked does not sign; what one asked for oneself one may take back. */
+function PermitActions({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => void }) {
+  const may = useMay();
+  const mine = p.asked_by === useMe().name;
+  const withdrawn = p.state === 'in force' || p.state === 'not yet' || (p.state === 'asked' && mine);
+  return (
+    <>
+      {p.state === 'asked' && may('approve-procedures') && (
+        <p className="mt-2 flex gap-3">
+          {!mine && (
+            <Button small look="main" onClick={() => onOpen({ what: 'approve', permit: p })}>
+              Sign it
+            </Button>
+          )}
+          <Button small onClick={() => onOpen({ what: 'refuse', permit: p })}>
+            Refuse it
+          </Button>
+        </p>
+      )}
+      {withdrawn && may('draft-procedures') && (
+        <Button small className="mt-2" onClick={() => onOpen({ what: 'withdraw', permit: p })}>
+          Withdraw it
+        </Button>
+      )}
+    </>
   );
 }
 

@@ -77,38 +77,46 @@ function SourceTable({ sources, write, onOpen }: { sources: Source[]; write: boo
       <TableHead columns={['code', 'title', 'edition', 'date', 'of', 'kept', ['cited by', 'pr-6 text-right'], 'paper', ...(write ? [''] : [])]} />
       <tbody>
         {sources.map((s) => (
-          <tr key={s.id} className="h-10 border-b border-hair">
-            <td className="pr-4 font-semibold whitespace-nowrap">{s.code}</td>
-            <td className="pr-4">
-              {s.title}
-              {s.superseded_by !== null && <span className="block text-sm text-fault">superseded by {s.superseded_by}</span>}
-            </td>
-            <td className="pr-4">{s.edition}</td>
-            <td className="pr-4 whitespace-nowrap">{s.date}</td>
-            <td className="pr-4 text-soft">{SOURCE_KINDS[s.kind] ?? s.kind}</td>
-            <td className="pr-4 text-soft">{s.kept}</td>
-            <td className="pr-6 text-right">{s.cited_by}</td>
-            <td className="whitespace-nowrap">
-              {s.file_name !== null ? (
-                <a className="quiet" href={`/api/library/sources/${s.id}/paper`} download>
-                  {s.file_type === 'application/pdf' ? 'PDF' : 'picture'}
-                </a>
-              ) : write ? (
-                <Small text="add it" label={`Add the paper of ${s.code}`} onClick={() => onOpen({ what: 'paper', source: s })} />
-              ) : (
-                '–'
-              )}
-            </td>
-            {write && (
-              <td className="text-right">
-                <Small text="change" label={`Change ${s.code}`} onClick={() => onOpen({ what: 'source', source: s })} />
-              </td>
-            )}
-          </tr>
+          <SourceRow key={s.id} source={s} write={write} onOpen={onOpen} />
         ))}
       </tbody>
     </table>
   );
+}
+
+function SourceRow({ source: s, write, onOpen }: { source: Source; write: boolean; onOpen: (open: Open) => void }) {
+  return (
+    <tr className="h-10 border-b border-hair">
+      <td className="pr-4 font-semibold whitespace-nowrap">{s.code}</td>
+      <td className="pr-4">
+        {s.title}
+        {s.superseded_by !== null && <span className="block text-sm text-fault">superseded by {s.superseded_by}</span>}
+      </td>
+      <td className="pr-4">{s.edition}</td>
+      <td className="pr-4 whitespace-nowrap">{s.date}</td>
+      <td className="pr-4 text-soft">{SOURCE_KINDS[s.kind] ?? s.kind}</td>
+      <td className="pr-4 text-soft">{s.kept}</td>
+      <td className="pr-6 text-right">{s.cited_by}</td>
+      <td className="whitespace-nowrap">
+        <Paper source={s} onAdd={write ? () => onOpen({ what: 'paper', source: s }) : undefined} />
+      </td>
+      {write && (
+        <td className="text-right">
+          <Small text="change" label={`Change ${s.code}`} onClick={() => onOpen({ what: 'source', source: s })} />
+        </td>
+      )}
+    </tr>
+  );
+}
+
+function Paper({ source: s, onAdd }: { source: Source; onAdd: (() => void) | undefined }) {
+  if (s.file_name !== null)
+    return (
+      <a className="quiet" href={`/api/library/sources/${s.id}/paper`} download>
+        {s.file_type === 'application/pdf' ? 'PDF' : 'picture'}
+      </a>
+    );
+  return onAdd ? <Small text="add it" label={`Add the paper of ${s.code}`} onClick={onAdd} /> : '–';
 }
 
 function Small({ text, label, onClick }: { text: string; label: string; onClick: () => void }) {

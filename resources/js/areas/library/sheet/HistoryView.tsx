@@ -55,48 +55,51 @@ function Changes({ sheet, against, onShow }: { sheet: RevisionSheet; against: st
 type Listed = { sheet: RevisionSheet; against: string | null; onCompare: (revision: string) => void };
 
 function Revisions({ sheet, against, onCompare }: Listed) {
-  const zone = useZone();
   return (
     <table className="mt-1 w-full">
       <TableHead columns={[['revision', 'pr-4'], 'state', ['written by', 'pr-4'], 'signed by', '']} />
       <tbody>
         {sheet.revisions.map((r) => (
-          <tr key={r.id} className="border-b border-hair align-top">
-            <td className="py-1.5">
-              {r.id === sheet.id ? (
-                <b>{r.letter}</b>
-              ) : (
-                <Link className="quiet" to={`/library/${r.id}`}>
-                  {r.letter}
-                </Link>
-              )}
-            </td>
-            <td className="py-1.5">
-              {STATES[r.state]}
-              {r.superseded_at !== null && <span className="block text-sm text-soft">{day(r.superseded_at, zone)}</span>}
-              {r.remark !== null && <span className="block text-sm text-soft">{r.remark}</span>}
-            </td>
-            <td className="py-1.5">{r.author ?? 'name blanked'}</td>
-            <td className="py-1.5">
-              {r.signature ?? '–'}
-              {r.approved_at !== null && <span className="block text-sm text-soft">{day(r.approved_at, zone)}</span>}
-            </td>
-            <td className="py-1.5 text-right">
-              {r.id !== sheet.id && r.id !== against && (
-                <button
-                  type="button"
-                  aria-label={`Compare with revision ${r.letter}`}
-                  className="underline decoration-hair underline-offset-4"
-                  onClick={() => onCompare(r.id)}
-                >
-                  compare
-                </button>
-              )}
-            </td>
-          </tr>
+          <RevisionRow key={r.id} revision={r} here={r.id === sheet.id} compared={r.id === against} onCompare={() => onCompare(r.id)} />
         ))}
       </tbody>
     </table>
+  );
+}
+
+type RowProps = { revision: RevisionSheet['revisions'][number]; here: boolean; compared: boolean; onCompare: () => void };
+
+function RevisionRow({ revision: r, here, compared, onCompare }: RowProps) {
+  const zone = useZone();
+  return (
+    <tr className="border-b border-hair align-top">
+      <td className="py-1.5">
+        {here ? (
+          <b>{r.letter}</b>
+        ) : (
+          <Link className="quiet" to={`/library/${r.id}`}>
+            {r.letter}
+          </Link>
+        )}
+      </td>
+      <td className="py-1.5">
+        {STATES[r.state]}
+        {r.superseded_at !== null && <span className="block text-sm text-soft">{day(r.superseded_at, zone)}</span>}
+        {r.remark !== null && <span className="block text-sm text-soft">{r.remark}</span>}
+      </td>
+      <td className="py-1.5">{r.author ?? 'name blanked'}</td>
+      <td className="py-1.5">
+        {r.signature ?? '–'}
+        {r.approved_at !== null && <span className="block text-sm text-soft">{day(r.approved_at, zone)}</span>}
+      </td>
+      <td className="py-1.5 text-right">
+        {!here && !compared && (
+          <button type="button" aria-label={`Compare with revision ${r.letter}`} className="underline decoration-hair underline-offset-4" onClick={onCompare}>
+            compare
+          </button>
+        )}
+      </td>
+    </tr>
   );
 }
 

@@ -62,27 +62,14 @@ function Who({ sheet }: { sheet: RevisionSheet }) {
   );
 }
 
+type Panel = 'copy' | 'withdraw' | null;
+
 function Actions({ sheet }: { sheet: RevisionSheet }) {
-  const me = useMe();
   const may = useMay();
-  const navigate = useNavigate();
-  const procedure = useProcedure(sheet.procedure).data;
-  const families = useFamilies().data?.families ?? [];
-  const [panel, setPanel] = useState<'copy' | 'withdraw' | null>(null);
-  const begin = useLibraryCommand(() => answerOf(api.POST('/library/drafts/{procedure}/begin', { params: { path: { procedure: sheet.procedure } } })));
-  const toDraft = () => {
-    const open = () => void navigate(`/library/drafts/${sheet.procedure}`);
-    if (procedure?.draft) open();
-    else begin.mutate(undefined, { onSuccess: open });
-  };
-  const close = () => setPanel(null);
+  const [panel, setPanel] = useState<Panel>(null);
   return (
     <div className="no-print mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
-      {may('draft-procedures') && sheet.state !== 'in_review' && (
-        <Button small onClick={toDraft} disabled={begin.isPending || procedure === undefined}>
-          {procedure?.draft ? `Go on with draft ${procedure.draft.letter}` : 'Write the next revision'}
-        </Button>
-      )}
+      {may('draft-procedures') && sheet.state !== 'in_review' && <ToDraft sheet={sheet} />}
       {may('draft-procedures') && (
         <Button small onClick={() => setPanel('copy')}>
           Copy to a sister
@@ -100,33 +87,54 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
           Withdraw it
         </button>
       )}
-      <Refusal of={begin} className="w-full" />
-      {panel === 'copy' && (
-        <NewProcedurePanel
-          families={families}
-          onClose={close}
-          copyOf={{ id: sheet.procedure, title: `${sheet.family}, ${sheet.joint.toLowerCase()}, ${sheet.option}` }}
-        />
-      )}
-      {panel === 'withdraw' && (
-        <SignPanel
-          refreshes={LIBRARY}
-          signer={me.name}
-          title={`Withdraw revision ${sheet.letter}`}
-          meaning="From now on nobody is given this procedure. Work that is under way stays and says so."
-          verb="Withdraw it"
-          fault
-          reason="Why it must not be used any more"
-          onClose={close}
-          command={({ reason, password }) =>
-            answerOf(api.POST('/library/revisions/{revision}/withdraw', { params: { path: { revision: sheet.id } }, body: { reason, password } }))
-          }
-        />
-      )}
+      {panel !== null && <OpenPanel sheet={sheet} panel={panel} onClose={() => setPanel(null)} />}
     </div>
   );
 }
 
+/** To the draft of the next revision, begun if there is none. */
+function ToDraft({ sheet }: { sheet: RevisionSheet }) {
+  const navigate = useNavigate();
+  const procedure = useProcedure(sheet.procedure).data;
+  const begin = useLibraryCommand(() => answerOf(api.POST('/library/drafts/{procedure}/begin', { params: { path: { procedure: sheet.procedure } } })));
+  const go = () => {
+    const open = () => void navigate(`/library/drafts/${sheet.procedure}`);
+    if (procedure?.draft) open();
+    else begin.mutate(undefined, { onSuccess: open });
+  };
+  return (
+    <>
+      <Button small onClick={go} disabled={begin.isPending || procedure === undefined}>
+        {procedure?.draft ? `Go on with draft ${procedure.draft.letter}` : 'Write the next revision'}
+      </Button>
+      <Refusal of={begin} className="order-last w-full" />
+    </>
+  );
+}
+
+function OpenPanel({ sheet, panel, onClose }: { sheet: RevisionSheet; panel: 'copy' | 'withdraw'; onClose: () => void }) {
+  const me = useMe();
+  const families = useFamilies().data?.families ?? [];
+  if (panel === 'copy') {
+    const title = `${sheet.family}, ${sheet.joint.toLowerCase()}, ${sheet.option}`;
+    return <NewProcedurePanel families={families} onClose={onClose} copyOf={{ id: sheet.procedure, title }} />;
+  }
+  return (
+    <SignPanel
+      refreshes={LIBRARY}
+      signer={me.name}
+      title={`Withdraw revision ${sheet.letter}`}
+      meaning="From now on nobody is given this procedure. Work that is under way stays and says so."
+      verb="Withdraw it"
+      fault
+      reason="Why it must not be used any more"
+      onClose={onClose}
+      command={({ reason, password }) =>
+        answerOf(api.POST('/library/revisions/{revision}/withdraw', { params: { path: { revision: sheet.id } }, body: { reason, password } }))
+      }
+    />
+  );
+}
 /** The document as it was written, as a file. */
 function DocumentLink({ sheet }: { sheet: RevisionSheet }) {
   const save = () => {

@@ -10,6 +10,7 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { TextArea } from '@/ui/TextArea';
 import { FormPanel } from '@/ui/FormPanel';
+import { useForm } from '@/ui/useForm';
 import { ProcedureChoice } from '../ProcedureChoice';
 import { LIBRARY } from '../queries';
 
@@ -27,38 +28,50 @@ export function AttachPanel(props: Props) {
   );
 }
 
-function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () => void }) {
+/** The draft that is chosen and the targets in it; writing the aim into one of them. */
+function useAttach(procedure: string) {
   const { pathname, search } = useLocation();
-  const [procedure, setProcedure] = useState('');
-  const [place, setPlace] = useState('');
-  const [aim, setAim] = useState(value);
-  const [why, setWhy] = useState(evidence);
   const draft = useQuery({
     queryKey: ['library', 'draft', procedure],
     queryFn: () => answerOf(api.GET('/library/drafts/{procedure}', { params: { path: { procedure } } })),
     enabled: procedure !== '',
   }).data;
   const doc = draft?.document as Doc | undefined;
-  const places = allStages(doc?.stages ?? []).flatMap((stage) =>
+  const attach = (place: string, aim: string, why: string) => {
+    if (!draft || !doc || place === '') return Promise.reject(new Problem('bad-value', 'Choose the draft and the target first.', 0));
+    const document = withAim(doc, place, { aim, aim_evidence: `${why} Worked out at ${pathname}${search}` });
+    return answerOf(
+      api.POST('/library/drafts/{procedure}', {
+        params: { path: { procedure } },
+        body: { document, answers: draft.answers, version: draft.version },
+      }),
+    );
+  };
+  return { places: doc ? placesOf(doc) : [], attach };
+}
+
+/** Every target of every round, by the round's key and its place there. */
+function placesOf(doc: Doc) {
+  return allStages(doc.stages).flatMap((stage) =>
     (stage.targets ?? []).map((target, i) => ({
       value: `${stage.key}/${String(i)}`,
       text: `${stage.key}, ${typeof target.target === 'string' ? target.target : 'value missing'} ${target.group ?? ''}`,
     })),
   );
-  const attach = () => {
-    if (!draft || !doc || place === '') return Promise.reject(new Problem('bad-value', 'Choose the draft and the target first.', 0));
-    const [key = '', at = ''] = place.split('/');
-    const stages = withStage(doc.stages, key, (stage) => ({
-      ...stage,
-      targets: (stage.targets ?? []).map((t, i) => (String(i) === at ? { ...t, aim, aim_evidence: `${why} Worked out at ${pathname}${search}` } : t)),
-    }));
-    return answerOf(
-      api.POST('/library/drafts/{procedure}', {
-        params: { path: { procedure } },
-        body: { document: { ...doc, stages }, answers: draft.answers, version: draft.version },
-      }),
-    );
-  };
+}
+
+function withAim(doc: Doc, place: string, aim: { aim: string; aim_evidence: string }): Doc {
+  const [key = '', at = ''] = place.split('/');
+  const stages = withStage(doc.stages, key, (stage) => ({
+    ...stage,
+    targets: (stage.targets ?? []).map((t, i) => (String(i) === at ? { ...t, ...aim } : t)),
+  }));
+  return { ...doc, stages };
+}
+
+function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () => void }) {
+  const { form, put, bind } = useForm({ procedure: '', place: '', aim: value, why: evidence });
+  const { places, attach } = useAttach(form.procedure);
   return (
     <FormPanel
       refreshes={LIBRARY}
@@ -66,21 +79,21 @@ function Attach({ quantity, value, evidence, onClose }: Props & { onClose: () =>
       note={`The aim is the value that the hand goes for, inside the window${quantity === '' ? '' : ` of the ${quantity}`}. The window itself stays as its source has it.`}
       verb="Write it into the draft"
       onClose={onClose}
-      command={attach}
+      command={() => attach(form.place, form.aim, form.why)}
     >
       <ProcedureChoice
         label="Draft"
         state="draft"
-        value={procedure}
+        value={form.procedure}
         onChange={(chosen) => {
-          setProcedure(chosen);
-          setPlace('');
+          put('procedure')(chosen);
+          put('place')('');
         }}
         placeholder="Which procedure"
       />
-      <Choice label="Target" value={place} onChange={setPlace} placeholder="Which round and group" options={places} />
-      <Field label="Aim, with its unit" value={aim} onChange={(e) => setAim(e.target.value)} />
-      <TextArea label="Evidence" value={why} onChange={(e) => setWhy(e.target.value)} hint="The address of this calculation goes with it." />
+      <Choice label="Target" value={form.place} onChange={put('place')} placeholder="Which round and group" options={places} />
+      <Field label="Aim, with its unit" {...bind('aim')} />
+      <TextArea label="Evidence" {...bind('why')} hint="The address of this calculation goes with it." />
     </FormPanel>
   );
 }

@@ -46,15 +46,21 @@ function Phase({ points: curve, label, estimate }: { points: Point[]; label: str
             strokeWidth={2.2}
           />
           {limits.map((l) => (
-            <g key={l.name}>
-              <line x1={52} x2={416} y1={y(l.kn)} y2={y(l.kn)} stroke="var(--ink)" strokeDasharray="7 3" />
-              <text x={414} y={y(l.kn) - 5} textAnchor="end" fontSize={12} fill="var(--ink)">
-                {l.name} {l.kn.toFixed(1)}
-              </text>
-            </g>
+            <Limit key={l.name} y={y(l.kn)} text={`${l.name} ${l.kn.toFixed(1)}`} />
           ))}
         </>
       )}
     </Plot>
+  );
+}
+
+function Limit({ y, text }: { y: number; text: string }) {
+  return (
+    <g>
+      <line x1={52} x2={416} y1={y} y2={y} stroke="var(--ink)" strokeDasharray="7 3" />
+      <text x={414} y={y - 5} textAnchor="end" fontSize={12} fill="var(--ink)">
+        {text}
+      </text>
+    </g>
   );
 }

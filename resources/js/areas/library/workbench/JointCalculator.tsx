@@ -82,37 +82,45 @@ function Outcome({ estimate: e }: { estimate: JointEstimate }) {
         </div>
       </div>
       <aside className="mt-6 grid gap-8 sm:grid-cols-2">
-        {e.surfaces.length > 0 && (
-          <section>
-            <h2 className="text-lg">The same torque with something else on it</h2>
-            <table className="mt-1 w-full">
-              <tbody>
-                {e.surfaces.map((s) => (
-                  <tr key={s.condition} className="h-8 border-b border-hair">
-                    <td>{s.condition}</td>
-                    <td className="text-right">{s.clamp_kn.toFixed(1)} kN</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </section>
-        )}
-        {e.published.length > 0 && (
-          <section>
-            <h2 className="text-lg">Published near by</h2>
-            <ul className="mt-1">
-              {e.published.map((p) => (
-                <li key={p.quantity + p.value} className="border-b border-hair py-1.5">
-                  {p.quantity}: <b>{p.value}</b>
-                  <span className="block text-sm text-soft">
-                    {p.source}, {p.confidence}
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
+        {e.surfaces.length > 0 && <OtherSurfaces surfaces={e.surfaces} />}
+        {e.published.length > 0 && <Published published={e.published} />}
       </aside>
     </div>
+  );
+}
+
+function OtherSurfaces({ surfaces }: { surfaces: JointEstimate['surfaces'] }) {
+  return (
+    <section>
+      <h2 className="text-lg">The same torque with something else on it</h2>
+      <table className="mt-1 w-full">
+        <tbody>
+          {surfaces.map((s) => (
+            <tr key={s.condition} className="h-8 border-b border-hair">
+              <td>{s.condition}</td>
+              <td className="text-right">{s.clamp_kn.toFixed(1)} kN</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Published({ published }: { published: JointEstimate['published'] }) {
+  return (
+    <section>
+      <h2 className="text-lg">Published near by</h2>
+      <ul className="mt-1">
+        {published.map((p) => (
+          <li key={p.quantity + p.value} className="border-b border-hair py-1.5">
+            {p.quantity}: <b>{p.value}</b>
+            <span className="block text-sm text-soft">
+              {p.source}, {p.confidence}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

@@ -62,47 +62,41 @@ function Outcome({ trial, pulled, low, high }: Given) {
           : 'No angle keeps 95 % of them inside.'}
       </p>
       <div className="mt-4">
-        <Plot
-          x={{ label: 'angle, °', values: [...trial.band.map((b) => b.angle), trial.chosen] }}
-          y={{ label: 'stretch, mm', values: [...trial.band.flatMap((b) => [b.low, b.high]), low, high] }}
-          label={sentence}
-          width={720}
-          height={360}
-        >
-          {(x, y) => (
-            <>
-              <polygon
-                points={points(
-                  [...trial.band.map((b): [number, number] => [b.angle, b.low]), ...[...trial.band].reverse().map((b): [number, number] => [b.angle, b.high])],
-                  x,
-                  y,
-                )}
-                fill="var(--casting)"
-              />
-              <polyline
-                points={points(
-                  trial.band.map((b) => [b.angle, b.line]),
-                  x,
-                  y,
-                )}
-                fill="none"
-                stroke="var(--ink)"
-                strokeWidth={2}
-              />
-              {[low, high].map((limit) => (
-                <line key={limit} x1={52} x2={706} y1={y(limit)} y2={y(limit)} stroke="var(--ink)" strokeDasharray="7 3" />
-              ))}
-              <line x1={x(trial.chosen)} x2={x(trial.chosen)} y1={30} y2={320} stroke="var(--now)" strokeWidth={2} />
-              {pulled.map((p, i) => (
-                <circle key={i} cx={x(Number(p.angle))} cy={y(Number(p.stretch))} r={4.5} fill="var(--ink)" />
-              ))}
-            </>
-          )}
-        </Plot>
+        <TrialPlot trial={trial} pulled={pulled} low={low} high={high} label={sentence} />
       </div>
       <div className="mt-4">
         <AttachPanel quantity="angle" value={`${String(trial.chosen)}°`} evidence={`Angle trial of ${String(pulled.length)} pulls. ${sentence}`} />
       </div>
     </div>
+  );
+}
+
+function TrialPlot({ trial, pulled, low, high, label }: Given & { label: string }) {
+  const { band, chosen } = trial;
+  const lower = band.map((b): [number, number] => [b.angle, b.low]);
+  const upper = band.map((b): [number, number] => [b.angle, b.high]).reverse();
+  const line = band.map((b): [number, number] => [b.angle, b.line]);
+  return (
+    <Plot
+      x={{ label: 'angle, °', values: [...band.map((b) => b.angle), chosen] }}
+      y={{ label: 'stretch, mm', values: [...band.flatMap((b) => [b.low, b.high]), low, high] }}
+      label={label}
+      width={720}
+      height={360}
+    >
+      {(x, y) => (
+        <>
+          <polygon points={points([...lower, ...upper], x, y)} fill="var(--casting)" />
+          <polyline points={points(line, x, y)} fill="none" stroke="var(--ink)" strokeWidth={2} />
+          {[low, high].map((limit) => (
+            <line key={limit} x1={52} x2={706} y1={y(limit)} y2={y(limit)} stroke="var(--ink)" strokeDasharray="7 3" />
+          ))}
+          <line x1={x(chosen)} x2={x(chosen)} y1={30} y2={320} stroke="var(--now)" strokeWidth={2} />
+          {pulled.map((p, i) => (
+            <circle key={i} cx={x(Number(p.angle))} cy={y(Number(p.stretch))} r={4.5} fill="var(--ink)" />
+          ))}
+        </>
+      )}
+    </Plot>
   );
 }
