@@ -64,7 +64,7 @@ function Done({ builds }: { builds: Build[] }) {
     <section className="mt-10">
       <h2 className="text-lg">Finished and shipped</h2>
       <table className="mt-2 w-full">
-        <TableHead columns={['serial', 'customer', 'joints', ['came in', 'text-right'], ['finished', 'text-right'], ['now', 'pl-8'], '']} />
+        <TableHead columns={['serial', 'customer', 'joints', ['came in', 'text-right'], ['finished', 'pl-4 text-right'], ['now', 'pl-8'], '']} />
         <tbody>
           {shown.map((build) => (
             <DoneRow key={build.id} build={build} />
@@ -84,7 +84,7 @@ function DoneRow({ build }: { build: Build }) {
   const zone = useZone();
   return (
     <tr className="h-14 border-b border-hair">
-      <td className="font-semibold">
+      <td className="pr-3 font-semibold">
         <Link className="quiet" to={`/builds/${build.id}`}>
           {build.title}
         </Link>
@@ -97,8 +97,8 @@ function DoneRow({ build }: { build: Build }) {
           </span>
         ))}
       </td>
-      <td className="text-right text-soft">{day(build.opened_at, zone)}</td>
-      <td className="text-right text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
+      <td className="text-right whitespace-nowrap text-soft">{day(build.opened_at, zone)}</td>
+      <td className="pl-4 text-right whitespace-nowrap text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
       <td className="pl-8">{STATE_WORDS[build.state]}</td>
       <td className="text-right">
         <Link className="quiet" to={`/audit/${build.id}`}>
