@@ -190,3 +190,29 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
   await signInAtDesk(lead, 'crib');
   await expect(lead.getByRole('heading', { name: 'Crib' })).toBeVisible();
 });
+
+test('a scanner that types faster than the screen is drawn loses no letter and no filter', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  const cdp = await lead.context().newCDPSession(lead);
+
+  await lead.goto('/audit');
+  const serial = lead.getByLabel('Serial number or a part of it, typed or scanned');
+  await expect(lead.getByRole('table')).toBeVisible();
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 8 });
+  await serial.pressSequentially('TN3-26-0291');
+  await expect(lead.getByRole('row')).toHaveCount(3);
+  await expect(serial).toHaveValue('TN3-26-0291');
+  expect(new URL(lead.url()).search).toBe('?serial=TN3-26-0291');
+
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await lead.goto('/library?state=in_review');
+  const find = lead.getByLabel('Find procedures');
+  await expect(lead.getByRole('status')).toContainText('procedure');
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 8 });
+  await find.pressSequentially('48 N·m');
+  await expect(find).toHaveValue('48 N·m');
+  await find.clear();
+  await lead.getByRole('combobox', { name: 'Family' }).click();
+  await lead.getByRole('option', { name: 'Wick WV9' }).click();
+  await expect.poll(() => [...new URL(lead.url()).searchParams.keys()].sort()).toEqual(['family', 'state']);
+});

@@ -3,7 +3,7 @@ import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { useSession } from '@/api/session';
 import type { Me } from '@/api/types';
 import { ScreenOutlet } from '@/ui/ScreenOutlet';
-import { Loaded, Waiting } from '@/ui/states';
+import { Loaded } from '@/ui/states';
 import { DeskFrame } from './DeskFrame';
 import { NotFound } from './NotFound';
 
@@ -53,8 +53,8 @@ export function Screens() {
   return (
     <Loaded query={session}>
       {({ person, device }) => (
-        <Suspense fallback={<Waiting />}>
-          {device && <KeepSending />}
+        <>
+          <Suspense>{device && <KeepSending />}</Suspense>
           <Routes>
             <Route element={<ScreenOutlet />}>
               <Route path="/" element={<Navigate replace to={person ? home(person) : device ? '/bench/sign-in' : '/sign-in'} />} />
@@ -80,7 +80,7 @@ export function Screens() {
               </Route>
             </Route>
           </Routes>
-        </Suspense>
+        </>
       )}
     </Loaded>
   );

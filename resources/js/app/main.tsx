@@ -44,7 +44,8 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
-        <BrowserRouter>
+        {/* An address that is typed into (a serial, a filter) holds each letter at once: a transition would lose those that come before it is drawn. */}
+        <BrowserRouter useTransitions={false}>
           <Screens />
         </BrowserRouter>
       </QueryClientProvider>

@@ -1,13 +1,17 @@
+import { Suspense } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { Outlet, useLocation } from 'react-router';
 import { Button } from './Button';
+import { Waiting } from './states';
 
-/** The screen of the address within its frame. Where it breaks the frame stays, and another address shows its own screen. */
+/** The screen of the address within its frame. While it is fetched, and where it breaks, the frame stays; another address shows its own screen. */
 export function ScreenOutlet() {
   const { pathname } = useLocation();
   return (
     <ErrorBoundary FallbackComponent={BrokenScreen} resetKeys={[pathname]}>
-      <Outlet />
+      <Suspense fallback={<Waiting />}>
+        <Outlet />
+      </Suspense>
     </ErrorBoundary>
   );
 }
