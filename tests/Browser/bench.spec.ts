@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { atFirstBolt, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { expect } from '@playwright/test';
+import { atFirstBolt, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type, test } from './shop';
 
 test('readings typed while the server cannot be reached are kept, walk on, and are sent when it answers again', async ({ browser }) => {
   const serial = newSerial();

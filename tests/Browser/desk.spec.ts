@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { type Page, expect, test } from '@playwright/test';
-import { atDesk, newBench, signInAtBench, signInAtDesk } from './shop';
+import { type Page, expect } from '@playwright/test';
+import { atDesk, newBench, signInAtBench, signInAtDesk, test } from './shop';
 
 /**
  * Everything of a view that a machine can see of accessibility, once: in the light look, and in the dark one, where only

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { type Page, expect, test } from '@playwright/test';
-import { atDesk, engineFor, newBench, newSerial, signInAtBench, takeTool } from './shop';
+import { type Page, expect } from '@playwright/test';
+import { atDesk, engineFor, newBench, newSerial, signInAtBench, takeTool, test } from './shop';
 
 const WANTED = 100;
 

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, type } from './shop';
+import { expect } from '@playwright/test';
+import { atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, type, test } from './shop';
 
 /** Run by bin/tekkal test faults only: the instance is its own, and its services are killed. */
 const data = process.env.TEKKAL_DATA ?? '';

@@ -1,6 +1,6 @@
-import { type Browser, type Page, expect, test } from '@playwright/test';
+import { type Browser, type Page, expect } from '@playwright/test';
 import { choose, fill, newDraft, part, press, reach, saved } from './keyboard';
-import { atDesk } from './shop';
+import { atDesk, test } from './shop';
 
 test('a lead writes a procedure with its map from nothing by keyboard only; it is doubted, sent back, corrected, approved, printed, superseded', async ({
   browser,

@@ -1,6 +1,6 @@
-import { type Page, expect, test } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
-import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, type } from './shop';
+import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, type, test } from './shop';
 
 const MINUTE = 60_000;
 const lock = (page: Page) => page.getByRole('dialog', { name: 'This bench is locked' });

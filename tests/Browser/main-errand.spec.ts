@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { atDesk, engineByHand, expectBolt, newBench, newBenchByHand, newSerial, signInAtBench, takeTool, type } from './shop';
+import { expect } from '@playwright/test';
+import { atDesk, engineByHand, expectBolt, newBench, newBenchByHand, newSerial, signInAtBench, takeTool, type, test } from './shop';
 
 test('an engine comes in, is tightened at two benches with one bolt short and one overdue tool, and is audited', async ({ browser }) => {
   const serial = newSerial();

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type } from './shop';
+import { expect } from '@playwright/test';
+import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type, test } from './shop';
 
 test('an answer lost after the server had stored a reading costs nothing and doubles nothing', async ({ browser }) => {
   const serial = newSerial();

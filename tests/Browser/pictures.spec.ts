@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { atDesk, expectBolt, newBench, signInAtBench, takeTool, type } from './shop';
+import { expect } from '@playwright/test';
+import { atDesk, expectBolt, newBench, signInAtBench, takeTool, type, test } from './shop';
 
 // Not a test: takes the pictures of docs/screenshots from the demo as it stands (bin/tekkal pictures, on a fresh demo).
 test('pictures of the main views @pictures', async ({ browser }) => {

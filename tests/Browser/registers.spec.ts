@@ -1,6 +1,6 @@
 import { Buffer } from 'node:buffer';
-import { type Locator, type Page, expect, test } from '@playwright/test';
-import { PASSWORD, atDesk, engineFor, newBench, newSerial, signInAtBench, unlike } from './shop';
+import { type Locator, type Page, expect } from '@playwright/test';
+import { PASSWORD, atDesk, engineFor, newBench, newSerial, signInAtBench, unlike, test } from './shop';
 
 /** A code that nothing else has. */
 const code = (begins: string): string => `${begins}-${unlike()}`;

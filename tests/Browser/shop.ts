@@ -1,4 +1,15 @@
-import { type Browser, type BrowserContext, type Page, expect } from '@playwright/test';
+import { type Browser, type BrowserContext, type Page, test as base, expect } from '@playwright/test';
+
+/** A journey whose pages are closed when it is over: left open they would go on asking, beside all that come after. */
+export const test = base.extend<{ closing: undefined }>({
+  closing: [
+    async ({ browser }, run) => {
+      await run(undefined);
+      await Promise.all(browser.contexts().map((context) => context.close()));
+    },
+    { auto: true },
+  ],
+});
 
 /** People of the demo, and how they get to their places. Every journey makes its own build with a serial of its own. */
 export const PASSWORD = 'fenmoor';

@@ -10,12 +10,14 @@ use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Hands out a session's cookies once. A bench sends what waits in its outbox while somebody signs in: the answer to a
- * request that began before would otherwise bring the old session's cookie back and sign the person out again.
+ * Hands out a session's cookies once, and none with the answer that nobody is signed in. A screen asks what it shows
+ * while somebody signs in: the answer to a request that began before would otherwise bring the old session's cookie
+ * back, or that of a session nobody has, and sign the person out again.
  */
 final class SteadySession extends StartSession
 {
-    private const STALE = 419;
+    /** Nobody is signed in; the token no longer fits. The page asks for its session and then goes on. */
+    private const WITHOUT = [401, 419];
 
     /** What the page reads to renew a token that no longer fits. */
     private const RENEWS = 'api/session';
@@ -29,7 +31,7 @@ final class SteadySession extends StartSession
     {
         $brought = $request->cookies->get($session->getName());
         $response = parent::handleStatefulRequest($request, $session, $next);
-        if ($response instanceof Response && ($brought === $session->getId() || $response->getStatusCode() === self::STALE)) {
+        if ($response instanceof Response && ($brought === $session->getId() || in_array($response->getStatusCode(), self::WITHOUT, true))) {
             $response->headers->removeCookie($session->getName());
             if (! $request->is(self::RENEWS)) {
                 $response->headers->removeCookie('XSRF-TOKEN');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\People;
 
+use App\Shared\Ids;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,6 +31,18 @@ final class SessionCookieTest extends FeatureTestCase
         $late = $this->withCredentials()->withCookie($this->cookieName(), $new)->getJson('/api/builds');
         self::assertNull($this->sessionOf($late));
         self::assertNull($late->getCookie('XSRF-TOKEN', false));
+    }
+
+    public function test_the_answer_that_nobody_is_signed_in_and_that_to_a_poll_hand_out_none(): void
+    {
+        $refused = $this->getJson('/api/builds')->assertUnauthorized();
+        self::assertSame([], $refused->headers->getCookies());
+        $poll = '/api/live?since=0&run='.Ids::next();
+        self::assertSame([], $this->getJson($poll)->assertUnauthorized()->headers->getCookies());
+
+        $now = now()->getTimestamp();
+        $this->actingAs($this->world->person('lead'))->withSession(['kind' => 'desk', 'signed_in_at' => $now, 'last_use' => $now]);
+        self::assertSame([], $this->getJson($poll)->assertNotFound()->headers->getCookies());
     }
 
     public function test_a_token_that_no_longer_fits_is_renewed_by_asking_for_the_session(): void
