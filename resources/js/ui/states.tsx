@@ -12,7 +12,7 @@ export function Loaded<T>({ query, children }: { query: UseQueryResult<T>; child
 
 export function Waiting() {
   return (
-    <p role="status" className="p-8 text-soft">
+    <p role="status" className="p-7 text-soft">
       Fetching …
     </p>
   );
