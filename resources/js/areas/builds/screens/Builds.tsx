@@ -64,7 +64,7 @@ function Done({ builds }: { builds: Build[] }) {
     <section className="mt-10">
       <h2 className="text-lg">Finished and shipped</h2>
       <table className="mt-2 w-full">
-        <TableHead columns={['serial', 'customer', 'joints', ['came in', 'text-right'], ['finished', 'pl-4 text-right'], ['now', 'pl-8'], '']} />
+        <TableHead columns={['serial', 'customer', 'joints', ['came in', 'text-right'], ['finished', 'pl-4 text-right'], ['now', 'pl-6'], '']} />
         <tbody>
           {shown.map((build) => (
             <DoneRow key={build.id} build={build} />
@@ -99,8 +99,8 @@ function DoneRow({ build }: { build: Build }) {
       </td>
       <td className="text-right whitespace-nowrap text-soft">{day(build.opened_at, zone)}</td>
       <td className="pl-4 text-right whitespace-nowrap text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
-      <td className="pl-8">{STATE_WORDS[build.state]}</td>
-      <td className="text-right">
+      <td className="pl-6">{STATE_WORDS[build.state]}</td>
+      <td className="pl-3 text-right whitespace-nowrap">
         <Link className="quiet" to={`/audit/${build.id}`}>
           audit sheet
         </Link>
