@@ -35,7 +35,7 @@ const sheet = (version: number, doc: Doc = DOCUMENT): DraftSheet => ({
 
 type Save = { document: Doc; version: number };
 
-function open(paths: Parameters<typeof serve>[0]) {
+function open(paths: Parameters<typeof serve>[0], part = 'rounds') {
   const asked = serve({
     [`GET ${path()}`]: () => ({ body: sheet(3) }),
     'POST library/look': () => refused(503, 'unavailable', 'The core cannot be asked now.'),
@@ -46,7 +46,7 @@ function open(paths: Parameters<typeof serve>[0]) {
       <Routes>
         <Route path="/library/drafts/:procedure" element={<Editor />} />
       </Routes>,
-      `/${path()}?part=rounds`,
+      `/${path()}?part=${part}`,
     ),
   );
   return { saves: () => asked.filter((a) => a.method === 'POST' && a.path === path()).map((a) => a.body as Save) };
@@ -125,4 +125,16 @@ test('where somebody else saved meanwhile both stand there to choose from, and n
   expect((await target()).value).toBe('41 N·m');
   await user.keyboard('{Control>}z{/Control}');
   expect((await target()).value).toBe(mine);
+});
+
+test('where the core cannot judge an order that is said, and the order stays', async () => {
+  const positions = DOCUMENT.map.positions.toReversed();
+  const doc = { ...DOCUMENT, sequences: [{ key: 'back', order: positions.map((p) => p.key) }] };
+  open(
+    { [`GET ${path()}`]: () => ({ body: sheet(3, doc) }), 'POST library/map/order': () => refused(422, 'bad-value', 'Two fasteners lie in one place.') },
+    'orders',
+  );
+
+  expect(await screen.findByText('Two fasteners lie in one place.')).toBeTruthy();
+  expect(screen.getByText(positions.map((p) => p.number).join(' · '))).toBeTruthy();
 });

@@ -1,9 +1,11 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { Link, Route, Routes } from 'react-router';
 import { expect, test, vi } from 'vitest';
 import { Cell } from '@/ui/Cell';
 import { Field } from '@/ui/Field';
+import { type Hit, ScanField } from '@/ui/ScanField';
 import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Select } from '@/ui/Select';
 import { useDrag } from '@/ui/useDrag';
@@ -53,6 +55,63 @@ test('what a caller adds to an input never takes away what the input is made of'
   await userEvent.selectOptions(screen.getByLabelText('Kind'), 'a');
   expect(chosen).toHaveBeenCalledWith('a');
   expect(screen.getByLabelText('Serial').getAttribute('aria-describedby')).toContain('note');
+});
+
+const HITS: Hit[] = ['TW-04', 'TW-07', 'TW-09'].map((key) => ({ key, kind: 'tool', title: key, about: 'torque wrench' }));
+
+/** The field as the desk has it: what is typed is asked for, and may take its time. */
+function Finder({ found, onChoose }: { found: Hit[] | null; onChoose: (key: string) => void }) {
+  const [text, setText] = useState('');
+  return <ScanField value={text} onChange={setText} hits={found ?? []} busy={found === null} onChoose={onChoose} placeholder="tool" />;
+}
+
+test('a scan that ends before anything is found is carried out as soon as it is', async () => {
+  const onChoose = vi.fn();
+  const { rerender } = render(<Finder found={null} onChoose={onChoose} />);
+  await userEvent.type(screen.getByRole('combobox'), 'TW-04{Enter}');
+  expect(onChoose).not.toHaveBeenCalled();
+  expect(screen.getByText('Looking …')).toBeTruthy();
+
+  rerender(<Finder found={HITS} onChoose={onChoose} />);
+  expect(onChoose.mock.calls).toEqual([['TW-04']]);
+  rerender(<Finder found={[...HITS]} onChoose={onChoose} />);
+  expect(onChoose).toHaveBeenCalledTimes(1);
+});
+
+test.each(['{Escape}', '0'])('a scan that is given up with %s before anything is found opens nothing', async (key) => {
+  const onChoose = vi.fn();
+  const { rerender } = render(<Finder found={null} onChoose={onChoose} />);
+  await userEvent.type(screen.getByRole('combobox'), `TW-04{Enter}${key}`);
+
+  rerender(<Finder found={HITS} onChoose={onChoose} />);
+  expect(onChoose).not.toHaveBeenCalled();
+});
+
+test('arrows go through what was found and stop at its ends; a slash brings the cursor, but not out of another field', async () => {
+  const onChoose = vi.fn();
+  render(
+    <>
+      <Finder found={HITS} onChoose={onChoose} />
+      <Field label="Reason" />
+    </>,
+  );
+  const field = screen.getByRole('combobox');
+  await userEvent.type(screen.getByLabelText('Reason'), 'a/b');
+  expect(screen.getByLabelText('Reason')).toHaveProperty('value', 'a/b');
+  screen.getByLabelText('Reason').blur();
+  await userEvent.keyboard('/');
+  expect(document.activeElement).toBe(field);
+
+  await userEvent.keyboard('TW{ArrowDown}{ArrowDown}{ArrowDown}{ArrowDown}');
+  expect(screen.getByRole('option', { selected: true }).textContent).toContain('TW-09');
+  await userEvent.keyboard('{ArrowUp}{Enter}');
+  expect(onChoose.mock.calls).toEqual([['TW-07']]);
+});
+
+test('nothing found is said', async () => {
+  render(<Finder found={[]} onChoose={vi.fn()} />);
+  await userEvent.type(screen.getByRole('combobox'), 'zz{Enter}');
+  expect(screen.getByText('Nothing here has that.')).toBeTruthy();
 });
 
 type Moves = { onDrag: (key: string, dx: number, dy: number, done: boolean) => void };

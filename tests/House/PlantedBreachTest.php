@@ -45,10 +45,8 @@ final class PlantedBreachTest extends TestCase
     public function test_an_import_that_the_core_refuses_is_caught_for_every_pair_of_its_parts(): void
     {
         $wanted = [];
-        foreach (self::CORE as $part => $may) {
-            foreach (array_diff([...array_keys(self::CORE), 'Simulation', 'SelfCheck'], [$part], explode(' ', $may)) as $other) {
-                $wanted[] = "Planted{$part}To$other should not depend on Tekkal\\Core\\$other\\PlantedTarget";
-            }
+        foreach (self::refused() as [$part, $other]) {
+            $wanted[] = "Planted{$part}To$other should not depend on Tekkal\\Core\\$other\\PlantedTarget";
         }
         foreach (self::OUTSIDE as $class => $name) {
             $wanted[] = "PlantedUnitTo$name should not depend on $class";
@@ -70,6 +68,25 @@ final class PlantedBreachTest extends TestCase
     public function test_a_value_without_a_type_is_caught_in_the_core(): void
     {
         $this->assertAllSaid(['has parameter $x with no type specified', 'Cannot access property $y on mixed']);
+    }
+
+    /** @return list<string> */
+    private static function parts(): array
+    {
+        return [...array_keys(self::CORE), 'Simulation', 'SelfCheck'];
+    }
+
+    /** @return list<array{string, string}> part of the core and part that it may not import */
+    private static function refused(): array
+    {
+        $pairs = [];
+        foreach (self::CORE as $part => $may) {
+            foreach (array_diff(self::parts(), [$part], explode(' ', $may)) as $other) {
+                $pairs[] = [$part, $other];
+            }
+        }
+
+        return $pairs;
     }
 
     /** @return list<array{string, string}> area and area that it may not import */
@@ -97,14 +114,11 @@ final class PlantedBreachTest extends TestCase
     private function plantedInCore(): array
     {
         $files = [$this->plant('core/src/Unit/PlantedLoose.php', "<?php\n\ndeclare(strict_types=1);\n\nnamespace Tekkal\\Core\\Unit;\n\nfinal class PlantedLoose\n{\n    public function any(\$x)\n    {\n        return \$x->y;\n    }\n}\n")];
-        $parts = [...array_keys(self::CORE), 'Simulation', 'SelfCheck'];
-        foreach ($parts as $part) {
+        foreach (self::parts() as $part) {
             $files[] = $this->target("core/src/$part/PlantedTarget.php", "Tekkal\\Core\\$part");
         }
-        foreach (self::CORE as $part => $may) {
-            foreach (array_diff($parts, [$part], explode(' ', $may)) as $other) {
-                $files[] = $this->importer("core/src/$part/Planted{$part}To$other.php", "Tekkal\\Core\\$part", "Tekkal\\Core\\$other\\PlantedTarget");
-            }
+        foreach (self::refused() as [$part, $other]) {
+            $files[] = $this->importer("core/src/$part/Planted{$part}To$other.php", "Tekkal\\Core\\$part", "Tekkal\\Core\\$other\\PlantedTarget");
         }
         foreach (self::OUTSIDE as $class => $name) {
             $files[] = $this->importer("core/src/Unit/PlantedUnitTo$name.php", 'Tekkal\\Core\\Unit', $class);

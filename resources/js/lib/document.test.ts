@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import {
   type Doc,
   addPositions,
+  changed,
+  keyAmong,
   movePositions,
   movedStage,
   newKey,
@@ -9,12 +11,14 @@ import {
   recordedSurface,
   removePositions,
   stagesBefore,
+  toggled,
   unshown,
   unshownStage,
   withField,
   withInner,
   withLine,
   withStage,
+  without,
 } from './document';
 import { begin, change, redo, undo } from './history';
 
@@ -67,6 +71,16 @@ describe('a document being written', () => {
     ]);
     expect(newKey('End play!', ['end_play'])).toBe('end_play_2');
     expect(newKey('3/8', [])).toBe('k');
+    expect(keyAmong('end play', [{ key: 'end_play' }, { key: 'end_play_2' }])).toBe('end_play_3');
+  });
+
+  it('changes, takes out and toggles one of a list and leaves the others and their order alone', () => {
+    const list = ['a', 'b', 'c'].map((key) => ({ key, n: 1 }));
+    expect(changed(list, 'b', (t) => ({ ...t, n: 2 })).map((t) => t.n)).toEqual([1, 2, 1]);
+    expect(changed(list, 'x', (t) => ({ ...t, n: 2 }))).toEqual(list);
+    expect(without(list, 'a').map((t) => t.key)).toEqual(['b', 'c']);
+    expect(toggled(['p1', 'p2', 'p3'], 'p2')).toEqual(['p1', 'p3']);
+    expect(toggled(['p1', 'p3'], 'p2')).toEqual(['p1', 'p3', 'p2']);
   });
 
   it('moves positions by tenths of a millimetre and never off the map', () => {

@@ -134,6 +134,9 @@ export const changed = <T extends Keyed>(list: readonly T[], key: string, change
 /** The list without the one of that key. */
 export const without = <T extends Keyed>(list: readonly T[], key: string): T[] => list.filter((t) => t.key !== key);
 
+/** The list without that one where it has it, with it at its end where it has not. */
+export const toggled = (list: readonly string[], key: string): string[] => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key]);
+
 /** Every stage, those of blocks included, in the document's order. */
 export function allStages(stages: Stage[]): Stage[] {
   return stages.flatMap((s) => (s.stages ? allStages(s.stages) : [s]));
@@ -254,7 +257,7 @@ export function numberedBy(doc: Doc, order: string[]): Doc {
 export function withOrder(doc: Doc, key: string, order: string[]): Doc {
   const others = doc.sequences ?? [];
   const known = others.some((s) => s.key === key);
-  return { ...doc, sequences: known ? others.map((s) => (s.key === key ? { ...s, order } : s)) : [...others, { key, order }] };
+  return { ...doc, sequences: known ? changed(others, key, (s) => ({ ...s, order })) : [...others, { key, order }] };
 }
 
 /** Stages and checks that a typed line stands for, put behind those there are; each goes by the first order there is. */

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type RefObject, useEffect, useId, useRef, useState } from 'react';
 
-type Hit = { key: string; kind: string; title: string; about: string };
+export type Hit = { key: string; kind: string; title: string; about: string };
 
 type Props = { value: string; onChange: (text: string) => void; hits: Hit[]; busy: boolean; onChoose: (key: string) => void; placeholder: string };
 

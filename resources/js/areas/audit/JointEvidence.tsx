@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useMay } from '@/api/session';
 import type { AuditJoint, ResultLine } from '@/api/types';
 import { calendarDay } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
+import { RevisionLink } from '@/ui/RevisionLink';
 import { WindowPlot } from '@/ui/WindowPlot';
 import { AttemptChain } from './AttemptChain';
 import { ResultTable } from './ResultTable';
@@ -37,14 +37,7 @@ function MadeTo({ revision }: { revision: AuditJoint['revision'] }) {
   if (!revision) return null;
   return (
     <p className="text-soft">
-      {revision.line},{' '}
-      {may('read-library') ? (
-        <Link className="quiet" to={`/library/${revision.id}`}>
-          revision {revision.letter}
-        </Link>
-      ) : (
-        `revision ${revision.letter}`
-      )}
+      {revision.line}, <RevisionLink revision={revision} open={may('read-library')} />
     </p>
   );
 }

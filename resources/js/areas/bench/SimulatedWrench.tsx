@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
+import { Refusal } from '@/ui/Refusal';
 
 type Props = { sheet: RunSheet; step: RunStep; tool: ToolOffer; onPull: (value: string, by: ToolOffer) => void };
 const MANNERS = [
@@ -65,7 +65,7 @@ export function SimulatedWrench(props: Props) {
           {text}
         </button>
       ))}
-      {pull.isError && <p className="text-fault">{sentenceOf(pull.error)}</p>}
+      <Refusal of={pull} />
     </div>
   );
 }

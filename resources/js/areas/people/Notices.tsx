@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import { useZone } from '@/api/session';
 import type { Notices as ToldOf } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
+import { Refusal } from '@/ui/Refusal';
 import { useAcknowledge, useNotices } from './queries';
 
 /** Bulletins that one has not acknowledged yet. They stay until one has. */
@@ -13,11 +13,7 @@ export function Notices({ big = false }: { big?: boolean }) {
   if (notices.length === 0) return null;
   return (
     <section aria-label="Bulletins" className="no-print border-b border-line bg-sheet">
-      {acknowledge.isError && (
-        <p role="alert" className={`px-7 pt-3 font-semibold text-fault ${big ? 'text-xl' : ''}`}>
-          {sentenceOf(acknowledge.error)}
-        </p>
-      )}
+      <Refusal of={acknowledge} className={`px-7 pt-3 font-semibold ${big ? 'text-xl' : ''}`} />
       {notices.map((n) => (
         <Bulletin key={n.id} notice={n} big={big} busy={acknowledge.isPending} onRead={() => acknowledge.mutate(n.id)} />
       ))}

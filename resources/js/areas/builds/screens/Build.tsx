@@ -6,6 +6,7 @@ import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { JointMap } from '@/ui/JointMap';
+import { RevisionLink } from '@/ui/RevisionLink';
 import { Failure, Loaded } from '@/ui/states';
 import { GivePanel } from '../GivePanel';
 import { jointSentence, onPaper } from '../jointSentence';
@@ -87,13 +88,18 @@ function Title({ build }: { build: BuildData }) {
 }
 
 function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnStand; onGive: () => void }) {
+  const may = useMay();
   const takeBack = useBuildCommand(() => takeBackJob(joint.given?.id ?? ''));
   const { text, fault } = jointSentence(joint);
   return (
     <article>
       <div className="flex items-baseline justify-between gap-4">
         <h2 className="text-xl">{joint.name}</h2>
-        {joint.revision && <RevisionLink revision={joint.revision} />}
+        {joint.revision && (
+          <span className="text-soft">
+            <RevisionLink revision={joint.revision} open={may('read-library')} />
+          </span>
+        )}
       </div>
       {joint.revision && <p className="text-lg">{joint.revision.line}</p>}
       <div className="mt-3 grid items-start gap-10 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
@@ -110,21 +116,6 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
       </div>
       {takeBack.isError && <Failure sentence={sentenceOf(takeBack.error)} />}
     </article>
-  );
-}
-
-function RevisionLink({ revision: { id, letter } }: { revision: NonNullable<JointOnStand['revision']> }) {
-  const may = useMay();
-  return (
-    <span className="text-soft">
-      {may('read-library') ? (
-        <Link className="quiet" to={`/library/${id}`}>
-          revision {letter}
-        </Link>
-      ) : (
-        `revision ${letter}`
-      )}
-    </span>
   );
 }
 

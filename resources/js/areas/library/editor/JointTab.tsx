@@ -6,6 +6,7 @@ import { Cell } from '@/ui/Cell';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { RemoveButton } from '@/ui/RemoveButton';
+import { TableHead } from '@/ui/TableHead';
 import { TextArea } from '@/ui/TextArea';
 import type { Editing } from './editor';
 
@@ -74,17 +75,7 @@ function Parts({ doc, edit }: Given) {
     <section>
       <h2 className="text-lg">Clamped parts</h2>
       <table className="mt-1 w-full">
-        <thead>
-          <tr className="text-sm">
-            <th>name</th>
-            <th className="w-36">drawn as</th>
-            <th className="w-18">left, mm</th>
-            <th className="w-18">top</th>
-            <th className="w-18">wide</th>
-            <th className="w-18">high</th>
-            <th className="w-8" />
-          </tr>
-        </thead>
+        <TableHead tight columns={['name', ['drawn as', 'w-36'], ['left, mm', 'w-18'], ['top', 'w-18'], ['wide', 'w-18'], ['high', 'w-18'], ['', 'w-8']]} />
         <tbody>
           {doc.map.parts.map((p) => (
             <PartRow key={p.key} part={p} onChange={(field, value) => change(p.key, field, value)} onRemove={() => remove(p.key)} />

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useState } from 'react';
-import { movePositions, removePositions } from '@/lib/document';
+import { movePositions, removePositions, toggled } from '@/lib/document';
 import type { Mark } from '@/lib/drawing';
 import { oddOnes, sketchOf } from '@/lib/sketch';
 import { count } from '@/lib/typeset';
@@ -16,8 +16,8 @@ function usePicking({ selected, select, touched, touch }: Editing) {
   const [cursor, setCursor] = useState<string | null>(null);
   const pick = (key: string, more: boolean) => {
     setCursor(key);
-    if (touched !== null) touch(touched.includes(key) ? touched.filter((k) => k !== key) : [...touched, key]);
-    else if (more) select(selected.includes(key) ? selected.filter((k) => k !== key) : [...selected, key]);
+    if (touched !== null) touch(toggled(touched, key));
+    else if (more) select(toggled(selected, key));
     else if (!selected.includes(key)) select([key]);
   };
   const goTo = (key: string | undefined) => {

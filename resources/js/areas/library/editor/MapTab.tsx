@@ -1,8 +1,9 @@
-import { removePositions, withField, withPositions } from '@/lib/document';
+import { removePositions, toggled, withField, withPositions } from '@/lib/document';
 import type { MapPosition } from '@/lib/drawing';
 import { Button } from '@/ui/Button';
 import { Cell } from '@/ui/Cell';
 import { SelectWithButton } from '@/ui/SelectWithButton';
+import { TableHead } from '@/ui/TableHead';
 import { CsvForm } from './CsvForm';
 import { LayoutForm } from './LayoutForm';
 import type { Editing } from './editor';
@@ -55,16 +56,7 @@ function PositionTable({ doc, edit, selected, select }: Editing) {
   const groupName = (key: string) => doc.groups.find((g) => g.key === key)?.name ?? key;
   return (
     <table className="w-full">
-      <thead>
-        <tr className="text-sm">
-          <th className="w-8" />
-          <th className="w-16">no.</th>
-          <th className="w-22">x, mm</th>
-          <th className="w-22">y, mm</th>
-          <th className="pl-2">group</th>
-          <th>landmark</th>
-        </tr>
-      </thead>
+      <TableHead tight columns={[['', 'w-8'], ['no.', 'w-16'], ['x, mm', 'w-22'], ['y, mm', 'w-22'], ['group', 'pl-2'], 'landmark']} />
       <tbody>
         {doc.map.positions.map((p) => (
           <PositionRow
@@ -72,7 +64,7 @@ function PositionTable({ doc, edit, selected, select }: Editing) {
             position={p}
             group={groupName(p.group)}
             selected={selected.includes(p.key)}
-            onSelect={() => select(selected.includes(p.key) ? selected.filter((k) => k !== p.key) : [...selected, p.key])}
+            onSelect={() => select(toggled(selected, p.key))}
             onPut={(field, value) => put(p.key, field, value)}
           />
         ))}

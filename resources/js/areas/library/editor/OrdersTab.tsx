@@ -39,7 +39,7 @@ function Orders(editing: Editing) {
   const { doc, edit, touched, touch, selected } = editing;
   const { sequences, sequence, order, choose, name, setName, keep } = useOrder(editing);
   const numberOf = (key: string) => doc.map.positions.find((p) => p.key === key)?.number ?? key;
-  const { judged, generate } = useJudgement(editing, sequence?.order, keep);
+  const { judged, generate } = useJudgement(editing, order, sequence !== undefined, keep);
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <div className="grid grid-cols-2 gap-3">
@@ -53,7 +53,7 @@ function Orders(editing: Editing) {
       </div>
       <p className="-mb-3 text-sm text-soft">Made for {selected.length > 1 ? `the ${String(selected.length)} selected` : 'all of them'}</p>
       <p className="flex flex-wrap items-center gap-2">
-        {judged?.patterns.map((p) => (
+        {judged.data?.patterns.map((p) => (
           <Button key={p.pattern} small disabled={generate.isPending} onClick={() => generate.mutate(p.pattern)}>
             {p.words}
           </Button>
@@ -68,8 +68,9 @@ function Orders(editing: Editing) {
         )}
       </p>
       {(order.length > 0 || touched !== null) && <p className="text-xl font-semibold">{order.map(numberOf).join(' · ')}</p>}
+      <Refusal of={judged} />
       <Refusal of={generate} />
-      {order.length > 0 && judged && <Judgement judged={judged} />}
+      {order.length > 0 && judged.data && <Judgement judged={judged.data} />}
     </div>
   );
 }
@@ -78,9 +79,8 @@ function Orders(editing: Editing) {
  * What the core says of the order, and one made by it. Positions go by their numbers here, so that what it says of
  * them can be read.
  */
-function useJudgement({ doc, touched, selected }: Editing, kept: string[] | undefined, onMade: (order: string[]) => void) {
+function useJudgement({ doc, touched, selected }: Editing, order: string[], kept: boolean, onMade: (order: string[]) => void) {
   const all = doc.map.positions;
-  const order = touched ?? kept ?? [];
   const among = selected.length > 1 ? all.filter((p) => selected.includes(p.key)) : all;
   const numbered = (positions: typeof all) => positions.map((p) => ({ key: p.number, x: p.x, y: p.y }));
   const body = {
@@ -97,7 +97,7 @@ function useJudgement({ doc, touched, selected }: Editing, kept: string[] | unde
     mutationFn: (pattern: string) => answerOf(api.POST('/library/map/order', { body: { positions: numbered(among), order: [], pattern } })),
     onSuccess: (made) => onMade(made.order.map((n) => all.find((p) => p.number === n)?.key ?? n)),
   });
-  return { judged: judged.data, generate };
+  return { judged, generate };
 }
 
 type TouchingProps = Pick<Editing, 'touched' | 'touch'> & { onKeep: (order: string[]) => void };
@@ -120,6 +120,7 @@ function Touching({ touched, touch, onKeep }: TouchingProps) {
     </>
   );
 }
+
 function Judgement({ judged }: { judged: JudgedOrder }) {
   return (
     <div aria-live="polite">

@@ -6,6 +6,7 @@ import { AddButton } from '@/ui/AddButton';
 import { Cell } from '@/ui/Cell';
 import { Select } from '@/ui/Select';
 import { RemoveButton } from '@/ui/RemoveButton';
+import { TableHead } from '@/ui/TableHead';
 import type { ChangeStage } from './StageRung';
 import { TargetDetails } from './TargetDetails';
 import type { Editing } from './editor';
@@ -17,6 +18,7 @@ const WINDOWS = [
   { value: 'limits', text: 'from – to' },
   { value: 'tolerance', text: '±' },
 ];
+const COLUMNS = [['which', 'w-[17%]'], ['target', 'w-[20%]'], ['window', 'w-[18%]'], 'good', ['target: from', 'w-[17%]'], ['', 'w-7']] as const;
 const BARE = ['low', 'high', 'tolerance', 'window_standard', 'window_source'];
 
 /** Who gets what, and what is good: a row for each group. */
@@ -27,7 +29,7 @@ export function TargetRows({ editing, stage, onChange }: Props) {
     onChange(`target ${String(at)} ${what}`, (s) => ({ ...s, targets: (s.targets ?? []).map((t, i) => (i === at ? next(t) : t)) }));
   return (
     <table className="w-full table-fixed">
-      {targets.length > 0 && <Heads />}
+      {targets.length > 0 && <TableHead tight columns={COLUMNS} />}
       <tbody>
         {targets.map((t, i) => (
           <TargetRow
@@ -50,21 +52,6 @@ export function TargetRows({ editing, stage, onChange }: Props) {
 }
 
 const freshTarget = (doc: Doc): Target => ({ group: doc.groups[0]?.key ?? '', target: '', target_source: doc.sources[0]?.key ?? '' });
-
-function Heads() {
-  return (
-    <thead>
-      <tr className="text-sm">
-        <th className="w-[17%]">which</th>
-        <th className="w-[20%]">target</th>
-        <th className="w-[18%]">window</th>
-        <th>good</th>
-        <th className="w-[17%]">target: from</th>
-        <th className="w-7" />
-      </tr>
-    </thead>
-  );
-}
 
 const numbersOf = (doc: Doc, keys: string[]) =>
   `no. ${doc.map.positions

@@ -1,7 +1,7 @@
 import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
+import { Refusal } from '@/ui/Refusal';
 
 type Props<T> = { form: ReactNode; onAsk: () => void; some: boolean; answer: UseQueryResult<T>; empty: string; children: (answer: T) => ReactNode };
 
@@ -21,11 +21,7 @@ export function Asking<T>({ form, onAsk, some, answer, empty, children }: Props<
         <Button type="submit" look="main" className="mt-1 self-start">
           Work it out
         </Button>
-        {some && answer.isError && (
-          <p role="alert" className="text-fault">
-            {sentenceOf(answer.error)}
-          </p>
-        )}
+        {some && <Refusal of={answer} />}
       </form>
       <div className="px-7 py-5">
         {!some && <p className="max-w-prose text-soft">{empty}</p>}
