@@ -53,6 +53,16 @@ test('what is no number is not taken, and what would be is said', async () => {
   expect(observe).not.toHaveBeenCalled();
 });
 
+test('more digits than a reading has are refused, and never cut down to another number', async () => {
+  const user = userEvent.setup();
+  for (const mashed of ['12345.12345', '12345.123456789', '323232323232323232323232']) {
+    await user.keyboard(`${mashed}{Enter}`);
+    expect(screen.getByRole('alert').textContent).toMatch(/is no reading\. Type a number such as 32\.$/);
+    await user.clear(screen.getByRole('textbox'));
+  }
+  expect(observe).not.toHaveBeenCalled();
+});
+
 test('what looks like a slip of the decimal mark is asked about first; an honest short pull is not', async () => {
   const user = userEvent.setup();
   await user.keyboard('320{Enter}');

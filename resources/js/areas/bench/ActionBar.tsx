@@ -21,8 +21,8 @@ export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackNa
   const { waiting, trouble, unread } = bench.outboxState;
   const aside = bench.asides.at(-1);
   return (
-    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:flex-wrap">
-      <BigKey look="main" cap="Enter" onClick={entry.take} className="min-w-60">
+    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:grid portrait:grid-cols-[1.3fr_1fr_1fr_1.2fr]">
+      <BigKey look="main" cap="Enter" onClick={entry.take} className="min-w-60 portrait:min-w-0">
         Take {entry.typed === '' ? 'the reading' : entry.typed}
       </BigKey>
       <BigKey cap="/" onClick={onPad}>
@@ -31,10 +31,10 @@ export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackNa
       <BigKey cap="*" onClick={onChangeTool}>
         Other tool
       </BigKey>
-      <BigKey cap="−" disabled={!onTakeBack} onClick={onTakeBack} className="ml-6">
+      <BigKey cap="−" disabled={!onTakeBack} onClick={onTakeBack} className="ml-6 portrait:ml-0">
         Take back{takeBackName !== null && ` ${takeBackName}`}
       </BigKey>
-      <div className="ml-auto max-w-80 text-right portrait:flex portrait:max-w-none portrait:w-full portrait:justify-between" role="status">
+      <div className="ml-auto max-w-80 text-right portrait:col-span-4 portrait:flex portrait:w-full portrait:max-w-none portrait:justify-between" role="status">
         <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
         {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
         {aside && <p className="text-fault">One reading was set aside: {aside.outcome.sentence}</p>}

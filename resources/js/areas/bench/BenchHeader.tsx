@@ -20,7 +20,7 @@ export function BenchHeader({ children, back }: { children: ReactNode; back?: bo
         <span className="truncate px-2">
           {me.name}, {device?.name}
         </span>
-        <button type="button" className={big} onClick={flip}>
+        <button type="button" className={`${big} portrait:hidden`} onClick={flip}>
           {theme === 'light' ? 'Dark' : 'Light'}
         </button>
         {back && (

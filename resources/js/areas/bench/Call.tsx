@@ -11,12 +11,12 @@ export function Call({ sheet, step, tool, entry }: Props) {
   const setting = tool.settings.find((s) => s.step === step.id);
   const turn = step.kind === 'turn';
   return (
-    <section className="flex min-h-0 flex-col px-7 py-5" aria-label="What to do now">
+    <section className="flex min-h-0 flex-col px-7 pt-5 pb-1" aria-label="What to do now">
       <h1 className="text-[34px] leading-tight">
-        {bolt} <span className="block text-2xl font-normal">{where}</span>
+        {bolt} <span className="block text-2xl font-normal portrait:inline">{where}</span>
       </h1>
       <p className="flex grow items-center leading-none font-bold tracking-tight" aria-label={`Reach ${setting?.digits ?? step.target} ${tool.unit.symbol}`}>
-        <span className="text-[min(13.4rem,27vh)] [font-stretch:74%]">
+        <span className="text-[min(13.4rem,27vh)] [font-stretch:74%] portrait:text-[12vh]">
           {turn && '+'}
           {setting?.digits ?? step.target}
           {turn && '°'}
@@ -84,7 +84,7 @@ function Reading({ entry, tool, low, high }: { entry: Entry; tool: ToolOffer; lo
           to {high}
         </span>
       </label>
-      <p id="reading-note" role="alert" className="min-h-7 pt-1 text-lg text-fault">
+      <p id="reading-note" role="alert" className="min-h-12 pt-1 text-lg leading-tight text-fault">
         {entry.note}
       </p>
     </div>

@@ -31,7 +31,7 @@ export function StepScreen({ bench, sheet, step }: Props) {
   const last = before && lastTyped(before);
   return (
     <>
-      <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1">
+      <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)]">
         <Call sheet={sheet} step={step} tool={tool} entry={entry} />
         <section className="flex min-h-0 border-l border-line portrait:border-t portrait:border-l-0" aria-label="The joint">
           {pad && <Keypad onKey={entry.press} onClose={() => setPad(false)} />}

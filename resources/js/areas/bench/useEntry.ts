@@ -7,9 +7,13 @@ import { type Bench, useObserve } from './useRun';
 
 const PLAIN = /^\d{1,5}(?:\.\d{1,4})?$/;
 
+/** A reading is no longer than this; one character more, so that what is cut off is refused and never taken as another number. */
+const LONGEST = 10;
+const LONGEST_SCAN = 24;
+
 /** The pad's own keys are commands, except inside a scan, whose code may hold them. */
 function cleaned(text: string): string {
-  return (text.startsWith('@') ? text : text.replace(/[-*/+]/g, '')).slice(0, 24);
+  return text.startsWith('@') ? text.slice(0, LONGEST_SCAN) : text.replace(/[-*/+]/g, '').slice(0, LONGEST + 1);
 }
 
 /** A scan carries its prefix, so it never enters as a reading: the tool it names, or the sentence why it names none. */
