@@ -16,7 +16,7 @@ export function Call({ sheet, step, tool, entry }: Props) {
         {bolt} <span className="block text-2xl font-normal portrait:inline">{where}</span>
       </h1>
       <p className="flex grow items-center leading-none font-bold tracking-tight" aria-label={`Reach ${setting?.digits ?? step.target} ${tool.unit.symbol}`}>
-        <span className="text-[min(13.4rem,27vh)] [font-stretch:74%] portrait:text-[12vh]">
+        <span className="text-[min(13.4rem,25vh)] [font-stretch:74%] portrait:text-[12vh]">
           {turn && '+'}
           {setting?.digits ?? step.target}
           {turn && '°'}
