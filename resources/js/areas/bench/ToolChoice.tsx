@@ -55,7 +55,7 @@ function Offer({ offer, taken, disabled, onTake }: { offer: ToolOffer; taken: bo
       <span className="text-2xl font-semibold">
         {offer.code}{' '}
         <span className="text-xl font-normal text-soft">
-          {offer.name}, {offer.range}
+          {offer.name}, <span className="whitespace-nowrap">{offer.range}</span>
         </span>
       </span>
       {fit && <span className="text-lg">{taken ? 'in your hands now' : 'may be used today'}</span>}
