@@ -16,7 +16,7 @@ export function BenchHeader({ children, back }: { children: ReactNode; back?: bo
   return (
     <header className="flex h-14 shrink-0 items-center justify-between gap-4 border-b border-line pl-7">
       <div className="flex items-baseline gap-5 overflow-hidden whitespace-nowrap">{children}</div>
-      <div className="flex h-full min-w-0 shrink-[9] items-center whitespace-nowrap text-soft">
+      <div className="flex h-full min-w-0 shrink-[999] items-center whitespace-nowrap text-soft">
         <span className="truncate px-2">
           {me.name}, {device?.name}
         </span>

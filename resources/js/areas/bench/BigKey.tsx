@@ -21,7 +21,7 @@ export function BigKey({ cap, look = 'plain', className = '', children, ...rest 
           {cap}
         </kbd>
       )}
-      <span>{children}</span>
+      <span className="min-w-0 wrap-anywhere">{children}</span>
     </button>
   );
 }
