@@ -21,7 +21,7 @@ export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackNa
   const { waiting, trouble, unread } = bench.outboxState;
   const aside = bench.asides.at(-1);
   return (
-    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:grid portrait:grid-cols-[1.7fr_1fr_1fr_1.3fr]">
+    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:grid portrait:grid-cols-[1.5fr_1fr_1fr_1.3fr]">
       <BigKey look="main" cap="Enter" onClick={entry.take} className="min-w-60 portrait:min-w-0">
         Take {entry.typed === '' ? 'the reading' : entry.typed}
       </BigKey>
