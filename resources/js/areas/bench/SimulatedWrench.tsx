@@ -39,7 +39,7 @@ export function SimulatedWrench(props: Props) {
   const by = offers.find((o) => o.code === code) ?? props.tool;
   const pull = usePull(props, by);
   return (
-    <div role="group" aria-label="Simulated tool" className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2">
+    <div role="group" aria-label="Simulated tool" className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2">
       <p className="leading-tight text-soft">
         Simulated
         <br />
@@ -60,7 +60,7 @@ export function SimulatedWrench(props: Props) {
           type="button"
           disabled={pull.isPending}
           onClick={() => pull.mutate(value)}
-          className="h-14 grow basis-0 rounded border border-line bg-sheet px-2 text-lg font-semibold whitespace-nowrap active:bg-casting disabled:opacity-45"
+          className="h-14 grow basis-0 rounded border border-line bg-sheet px-2 text-lg font-semibold whitespace-nowrap active:bg-casting disabled:opacity-45 portrait:px-1 portrait:text-base"
         >
           {text}
         </button>
