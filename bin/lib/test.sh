@@ -52,22 +52,30 @@ verb_test() {
   case $part in all | faults) show_faults ;; esac
   case $part in all | browser) test_browser "$only" ;; esac
   case $part in check) ;; *) php bin/lib/slowest.php "$JUNIT" ;; esac
+  close_tests
+}
+
+# Whoever reads only the end of a long run reads there what broke.
+close_tests() {
   printf '\n'
   [ ${#SUMMARY[@]} -eq 0 ] || printf '%s\n' "${SUMMARY[@]}"
+  [ $FAILED -eq 0 ] || printf 'Something failed: look above.\n'
   exit $FAILED
 }
 
-checked() { slow "$@" || FAILED=1; }
+checked() { slow "$@" || { FAILED=1; printf '%s\n' "$1" >>"$BROKEN"; }; }
 
 # The house rules that hold themselves. No baseline anywhere: what is found is mended. The two halves run side by side.
 test_check() {
   local other
   other=$(mktemp)
+  BROKEN=$(mktemp)
   (check_front_end; exit "$FAILED") >"$other" 2>&1 &
   check_php
   wait $! || FAILED=1
   cat "$other"
-  rm -f "$other"
+  SUMMARY+=("Static checks:" "$([ -s "$BROKEN" ] && printf 'failed: %s' "$(paste -sd '|' "$BROKEN" | sed 's/|/; /g')" || echo 'all passed')")
+  rm -f "$other" "$BROKEN"
 }
 
 check_php() {
@@ -104,7 +112,9 @@ test_core() { run_phpunit "core and command" vendor/bin/phpunit --testsuite core
 
 test_web() {
   say "Front-end rules"
-  npx vitest run --reporter=default --reporter=junit --outputFile.junit="$JUNIT/web.xml" || FAILED=1
+  local said="all passed"
+  npx vitest run --reporter=default --reporter=junit --outputFile.junit="$JUNIT/web.xml" || { FAILED=1; said=failed; }
+  SUMMARY+=("Front-end rules:" "$said")
 }
 
 fresh_test_instance() {
@@ -125,7 +135,7 @@ test_feature() {
   # Two processes, each with a database of its own: tests/bootstrap.php tells them apart.
   for token in 1 2; do make_logins "tekkal_${token}_test" "tekkal_${token}_test_app" "$(setting DB_PASSWORD)"; done
   DB_PORT=$(setting DB_PORT) DB_PASSWORD=$(setting DB_PASSWORD) TEKKAL_OWNER_PASSWORD=$(owner_password) \
-    run_phpunit features as_service php vendor/bin/paratest --processes 2 --testsuite feature --log-junit "$JUNIT/features.xml" ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
+    run_phpunit features as_service php vendor/bin/paratest --processes 2 --testsuite feature --cache-directory "$V/phpunit" --log-junit "$JUNIT/features.xml" ${FEATURES_ONLY:+--filter "$FEATURES_ONLY"}
 }
 
 # The faults have an instance of their own, since they kill its services and lose its database.

@@ -39,7 +39,11 @@ export function SimulatedWrench(props: Props) {
   const by = offers.find((o) => o.code === code) ?? props.tool;
   const pull = usePull(props, by);
   return (
-    <div role="group" aria-label="Simulated tool" className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2">
+    <div
+      role="group"
+      aria-label="Simulated tool"
+      className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2"
+    >
       <p className="leading-tight text-soft">
         Simulated
         <br />
