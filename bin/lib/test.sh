@@ -74,7 +74,7 @@ test_check() {
   check_php
   wait $! || FAILED=1
   cat "$other"
-  SUMMARY+=("Static checks:" "$([ -s "$BROKEN" ] && printf 'failed: %s' "$(paste -sd '|' "$BROKEN" | sed 's/|/; /g')" || echo 'all passed')")
+  SUMMARY+=("Static checks:" "$([ -s "$BROKEN" ] && printf 'failed: %s' "$(LC_ALL=C sort "$BROKEN" | paste -sd '|' | sed 's/|/; /g')" || echo 'all passed')")
   rm -f "$other" "$BROKEN"
 }
 
