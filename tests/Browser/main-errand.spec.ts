@@ -108,6 +108,7 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
     await type(second, '46');
     await expectBolt(second, 2, 2);
     await second.getByRole('button', { name: 'Sign out' }).click();
+    await expect(second.getByLabel('Badge: scan it or type its number')).toBeVisible();
     await signInAtBench(second, '1041');
     await second.getByRole('button', { name: new RegExp(serial) }).click();
     await expectBolt(second, 2, 2);

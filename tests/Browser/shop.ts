@@ -99,11 +99,16 @@ export async function newBenchByHand(browser: Browser, name: string): Promise<Pa
 
 export async function signInAtBench(page: Page, badge: string): Promise<void> {
   await page.goto('/bench/sign-in');
+  await enterBadge(page, badge);
+  await expect(page.getByRole('heading', { name: /’s hook$/ })).toBeVisible();
+}
+
+/** Badge and PIN, wherever the bench asks for them. */
+export async function enterBadge(page: Page, badge: string): Promise<void> {
   await page.getByLabel('Badge: scan it or type its number').fill(badge);
   await page.keyboard.press('Enter');
   await page.getByLabel(`PIN for badge ${badge}`).fill(PIN);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: /’s hook$/ })).toBeVisible();
 }
 
 type Named = { id: string; name: string };

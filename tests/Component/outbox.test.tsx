@@ -156,3 +156,22 @@ test('where this device cannot keep a reading, that is said and nothing counts a
 
   expect(outbox.snapshot().waiting).toEqual([]);
 });
+
+test('while a reading is on its way to the disk the browser asks before it leaves the page, and no more once it is kept', async () => {
+  serve({ 'POST bench/observations': () => unreachable() });
+  const leave = () => {
+    const event = new Event('beforeunload', { cancelable: true });
+    window.dispatchEvent(event);
+    return event.defaultPrevented;
+  };
+  const outbox = await Outbox.open(`leaving-${String(bench)}`, 1);
+  expect(leave()).toBe(false);
+
+  const first = outbox.observe(seen('32'));
+  const second = outbox.observe(seen('32.5'));
+  expect(leave()).toBe(true);
+  await first;
+  await second;
+  expect(leave()).toBe(false);
+  expect(outbox.snapshot().waiting.map((o) => o.device_seq)).toEqual([1, 2]);
+});

@@ -1,6 +1,7 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { answerOf, api } from '@/api/client';
 import type { Command, Outcome } from '@/api/types';
+import { closingGuard } from '@/lib/closing-guard';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { renumber } from '@/lib/renumber';
 
@@ -68,6 +69,8 @@ export class Outbox {
   private saved: Waiting[] = [];
   /** Seen, and on its way to this device's disk. */
   private unsaved: Waiting[] = [];
+  /** A page that is left now would take what is not yet on the disk along: the browser asks first. */
+  private readonly guard = closingGuard();
   private readonly listeners = new Set<() => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
   private afterIdle = false;
@@ -117,6 +120,7 @@ export class Outbox {
   async observe(seen: StepObservation): Promise<void> {
     const observation: StepObservation = this.afterIdle ? { ...seen, after_idle: true } : seen;
     this.unsaved.push({ ...observation, device_seq: Number.MAX_SAFE_INTEGER });
+    this.guard(true);
     this.set({ unread: false });
     this.show();
     try {
@@ -129,6 +133,7 @@ export class Outbox {
       );
     } finally {
       this.unsaved = this.unsaved.filter((o) => o.id !== observation.id);
+      this.guard(this.unsaved.length > 0);
       await this.refresh();
     }
     void this.flush();

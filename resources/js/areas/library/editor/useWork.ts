@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { DraftSheet } from '@/api/types';
+import { closingGuard } from '@/lib/closing-guard';
 import { RetryQueue } from '@/lib/retry-queue';
 import type { Doc } from '@/lib/document';
 import { type History, begin, change, redo, undo } from '@/lib/history';
@@ -10,15 +11,6 @@ import type { Saving, Work } from './editor';
 
 const AFTER_MS = 800;
 const AGAIN_MS = 5_000;
-
-/** A switch of its own that keeps the browser from closing the page without a question. */
-function closingGuard(): (needed: boolean) => void {
-  const stay = (event: BeforeUnloadEvent) => event.preventDefault();
-  return (needed) => {
-    if (needed) window.addEventListener('beforeunload', stay);
-    else window.removeEventListener('beforeunload', stay);
-  };
-}
 
 /** Saves that go on after a draft was left. */
 const leaving = new RetryQueue(AGAIN_MS, closingGuard());
