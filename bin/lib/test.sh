@@ -63,18 +63,22 @@ close_tests() {
   exit $FAILED
 }
 
-checked() { slow "$@" || { FAILED=1; printf '%s\n' "$1" >>"$BROKEN"; }; }
+checked() { slow "$@" || printf '%s\n' "$1" >>"$BROKEN"; }
 
 # The house rules that hold themselves. No baseline anywhere: what is found is mended. The two halves run side by side.
 test_check() {
-  local other
+  local other said="all passed"
   other=$(mktemp)
   BROKEN=$(mktemp)
-  (check_front_end; exit "$FAILED") >"$other" 2>&1 &
+  check_front_end >"$other" 2>&1 &
   check_php
-  wait $! || FAILED=1
+  wait $! || echo "one half, which did not run to its end" >>"$BROKEN"
   cat "$other"
-  SUMMARY+=("Static checks:" "$([ -s "$BROKEN" ] && printf 'failed: %s' "$(LC_ALL=C sort "$BROKEN" | paste -sd '|' | sed 's/|/; /g')" || echo 'all passed')")
+  if [ -s "$BROKEN" ]; then
+    FAILED=1
+    said="failed: $(LC_ALL=C sort "$BROKEN" | paste -sd ';' | sed 's/;/; /g')"
+  fi
+  SUMMARY+=("Static checks:" "$said")
   rm -f "$other" "$BROKEN"
 }
 

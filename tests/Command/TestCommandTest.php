@@ -17,6 +17,14 @@ final class TestCommandTest extends TestCase
         self::assertSame(1, $status);
     }
 
+    public function test_a_half_that_broke_off_is_not_taken_for_one_that_held(): void
+    {
+        [$status, $said] = $this->runOf('checked "PHP style" true', 'exit 3');
+
+        self::assertStringEndsWith("Static checks:\nfailed: one half, which did not run to its end\nSomething failed: look above.\n", $said);
+        self::assertSame(1, $status);
+    }
+
     public function test_a_run_in_which_every_check_held_says_so(): void
     {
         [$status, $said] = $this->runOf('checked "PHP style" true', 'checked "Prettier" true');

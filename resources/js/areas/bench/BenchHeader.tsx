@@ -5,7 +5,10 @@ import { SignOut } from '@/ui/SignOut';
 import { useTheme } from '@/ui/theme';
 import { useOutbox } from './useOutbox';
 
-/** The bench's top edge: what is worked at, who is here, and the way off. */
+/**
+ * The bench's top edge: what is worked at, who is here, and the way off. Where it is narrow the name gives way first;
+ * upright the look is changed on the hook, not within a run.
+ */
 export function BenchHeader({ children, back }: { children: ReactNode; back?: boolean }) {
   const me = useMe();
   const device = useSession().data?.device;
@@ -20,7 +23,7 @@ export function BenchHeader({ children, back }: { children: ReactNode; back?: bo
         <span className="truncate px-2">
           {me.name}, {device?.name}
         </span>
-        <button type="button" className={`${big} portrait:hidden`} onClick={flip}>
+        <button type="button" className={`${big} ${back ? 'portrait:hidden' : ''}`} onClick={flip}>
           {theme === 'light' ? 'Dark' : 'Light'}
         </button>
         {back && (
