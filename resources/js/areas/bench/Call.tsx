@@ -15,23 +15,30 @@ export function Call({ sheet, step, tool, entry }: Props) {
       <h1 className="text-[34px] leading-tight">
         {bolt} <span className="block text-2xl font-normal portrait:inline">{where}</span>
       </h1>
-      <p className="flex grow items-center leading-none font-bold tracking-tight" aria-label={`Reach ${setting?.digits ?? step.target} ${tool.unit.symbol}`}>
-        <span className="text-[min(13.4rem,25vh)] [font-stretch:74%] portrait:text-[12vh]">
-          {turn && '+'}
-          {setting?.digits ?? step.target}
-          {turn && '°'}
-        </span>
-        {!turn && <span className="ml-3 self-end pb-[0.95em] text-[42px] font-semibold">{tool.unit.symbol}</span>}
-      </p>
-      <p className="text-[22px]">
-        {step.threshold !== null && `from ${step.threshold}, `}
-        {motionOf(sheet, step)}
-      </p>
-      <p className="mt-1 text-lg text-soft">{surfaces(sheet)}</p>
-      <p className="text-lg text-soft">
-        {tool.code}, {tool.name.toLowerCase()}
-        {turn && ': zero it here'}
-      </p>
+      <div className="flex grow flex-col portrait:flex-row portrait:items-center portrait:gap-10">
+        <p
+          className="flex grow items-center leading-none font-bold tracking-tight portrait:grow-0"
+          aria-label={`Reach ${setting?.digits ?? step.target} ${tool.unit.symbol}`}
+        >
+          <span className="text-[min(13.4rem,25vh)] [font-stretch:74%] portrait:text-[12vh]">
+            {turn && '+'}
+            {setting?.digits ?? step.target}
+            {turn && '°'}
+          </span>
+          {!turn && <span className="ml-3 self-end pb-[0.95em] text-[42px] font-semibold">{tool.unit.symbol}</span>}
+        </p>
+        <div>
+          <p className="text-[22px]">
+            {step.threshold !== null && `from ${step.threshold}, `}
+            {motionOf(sheet, step)}
+          </p>
+          <p className="mt-1 text-lg text-soft">{surfaces(sheet)}</p>
+          <p className="text-lg text-soft">
+            {tool.code}, {tool.name.toLowerCase()}
+            {turn && ': zero it here'}
+          </p>
+        </div>
+      </div>
       <Reading entry={entry} tool={tool} low={setting?.low} high={setting?.high} />
     </section>
   );

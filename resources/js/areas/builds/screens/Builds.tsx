@@ -64,7 +64,7 @@ function Done({ builds }: { builds: Build[] }) {
     <section className="mt-10">
       <h2 className="text-lg">Finished and shipped</h2>
       <table className="mt-2 w-full">
-        <TableHead columns={['serial', 'customer', 'joints', ['came in', 'text-right'], ['finished', 'pl-4 text-right'], ['now', 'pl-6'], '']} />
+        <TableHead columns={['serial', 'customer', ['joints', 'pl-3'], ['came in', 'text-right'], ['finished', 'pl-4 text-right'], ['now', 'pl-6'], '']} />
         <tbody>
           {shown.map((build) => (
             <DoneRow key={build.id} build={build} />
@@ -90,7 +90,7 @@ function DoneRow({ build }: { build: Build }) {
         </Link>
       </td>
       <td>{build.customer}</td>
-      <td>
+      <td className="pl-3">
         {build.joints.map((joint) => (
           <span key={joint.id} className="inline-block h-12 w-32 align-middle">
             {joint.map && <JointMap sketch={joint.map} marks={joint.run?.marks} detail="small" label={`${joint.name} of ${build.title}`} />}
