@@ -10,7 +10,7 @@ const BESIDE: Record<string, string> = {
 /** Keys on the glass for a tablet without a keyboard, sized for gloves. The key that brought them puts them away as well. */
 export function Keypad({ onKey, onClose }: { onKey: (key: string) => void; onClose: () => void }) {
   return (
-    <div className="shrink-0 self-end border-r border-hair p-4" role="group" aria-label="Keys">
+    <div className="flex shrink-0 flex-col justify-end border-r border-hair p-4" role="group" aria-label="Keys">
       <div className="grid grid-cols-3 gap-4 portrait:grid-cols-4 portrait:gap-2">
         {KEYS.map((key) => (
           <button

@@ -42,7 +42,7 @@ export function SimulatedWrench(props: Props) {
     <div
       role="group"
       aria-label="Simulated tool"
-      className="flex shrink-0 items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2"
+      className="flex shrink-0 flex-wrap items-center gap-3 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2"
     >
       <p className="leading-tight text-soft">
         Simulated
@@ -69,7 +69,7 @@ export function SimulatedWrench(props: Props) {
           {text}
         </button>
       ))}
-      <Refusal of={pull} />
+      <Refusal of={pull} className="w-full" />
     </div>
   );
 }

@@ -75,7 +75,7 @@ function Parts({ doc, edit }: Given) {
     <section>
       <h2 className="text-lg">Clamped parts</h2>
       <table className="mt-1 w-full">
-        <TableHead tight columns={['name', ['drawn as', 'w-36'], ['left, mm', 'w-18'], ['top', 'w-18'], ['wide', 'w-18'], ['high', 'w-18'], ['', 'w-8']]} />
+        <TableHead tight columns={['name', ['drawn as', 'w-44'], ['left, mm', 'w-18'], ['top', 'w-18'], ['wide', 'w-18'], ['high', 'w-18'], ['', 'w-8']]} />
         <tbody>
           {doc.map.parts.map((p) => (
             <PartRow key={p.key} part={p} onChange={(field, value) => change(p.key, field, value)} onRemove={() => remove(p.key)} />
