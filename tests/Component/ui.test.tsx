@@ -1,10 +1,13 @@
+import { useQuery } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { Link, Route, Routes } from 'react-router';
 import { expect, test, vi } from 'vitest';
+import { Problem } from '@/lib/problem';
 import { Cell } from '@/ui/Cell';
 import { Field } from '@/ui/Field';
+import { FormPanel } from '@/ui/FormPanel';
 import { type Hit, ScanField } from '@/ui/ScanField';
 import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Select } from '@/ui/Select';
@@ -112,6 +115,45 @@ test('nothing found is said', async () => {
   render(<Finder found={[]} onChoose={vi.fn()} />);
   await userEvent.type(screen.getByRole('combobox'), 'zz{Enter}');
   expect(screen.getByText('Nothing here has that.')).toBeTruthy();
+});
+
+function Shown({ list, onDone }: { list: () => Promise<string>; onDone: () => Promise<void> }) {
+  const query = useQuery({ queryKey: ['list'], queryFn: list });
+  return (
+    <FormPanel title="Dismiss it" verb="Dismiss" command={onDone} refreshes={['list']} onClose={vi.fn()}>
+      {query.data}
+    </FormPanel>
+  );
+}
+
+test('a refusal is said at once, though what is shown cannot be fetched again', async () => {
+  const list = vi
+    .fn<() => Promise<string>>()
+    .mockResolvedValueOnce('as it was')
+    .mockReturnValue(new Promise(() => undefined));
+  render(inApp(<Shown list={list} onDone={() => Promise.reject(new Problem('taken', 'Somebody else has dismissed it.', 409))} />));
+  expect(await screen.findByText('as it was')).toBeTruthy();
+
+  await userEvent.click(screen.getByRole('button', { name: 'Dismiss' }));
+  expect((await screen.findByRole('alert')).textContent).toBe('Somebody else has dismissed it.');
+  expect(list).toHaveBeenCalledTimes(2);
+  expect(screen.getByRole('button', { name: 'Dismiss' })).toHaveProperty('disabled', false);
+});
+
+test('what was done shows as done when what is shown was fetched again', async () => {
+  let answer: (text: string) => void = () => undefined;
+  const list = vi
+    .fn<() => Promise<string>>()
+    .mockResolvedValueOnce('as it was')
+    .mockReturnValue(new Promise((resolve) => (answer = resolve)));
+  render(inApp(<Shown list={list} onDone={() => Promise.resolve()} />));
+  expect(await screen.findByText('as it was')).toBeTruthy();
+
+  await userEvent.click(screen.getByRole('button', { name: 'Dismiss' }));
+  expect(screen.getByRole('button', { name: 'Dismiss' })).toHaveProperty('disabled', true);
+  answer('as it is');
+  expect(await screen.findByText('as it is')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Dismiss' })).toHaveProperty('disabled', false);
 });
 
 type Moves = { onDrag: (key: string, dx: number, dy: number, done: boolean) => void };

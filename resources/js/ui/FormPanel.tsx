@@ -1,8 +1,9 @@
-import { type QueryKey, useMutation, useQueryClient } from '@tanstack/react-query';
+import type { QueryKey } from '@tanstack/react-query';
 import type { ReactNode, SyntheticEvent } from 'react';
 import { Button } from './Button';
 import { Panel } from './Panel';
 import { Refusal } from './Refusal';
+import { useCommand } from './useCommand';
 
 type Props<T> = {
   title: string;
@@ -20,8 +21,7 @@ type Props<T> = {
 
 /** A short form with one command. What is refused is said, and what was typed stays. */
 export function FormPanel<T>({ title, note, verb, fault = false, onClose, command, refreshes, onDone = onClose, children }: Props<T>) {
-  const client = useQueryClient();
-  const send = useMutation({ mutationFn: command, onSettled: () => client.invalidateQueries({ queryKey: refreshes }) });
+  const send = useCommand<undefined, T>(command, refreshes);
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     send.mutate(undefined, { onSuccess: onDone });

@@ -1,30 +1,34 @@
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'];
 
-/** Upright there is less height: the last three go to a fourth column. */
+/** Where there is less room, the last three go to a fourth column. */
 const BESIDE: Record<string, string> = {
-  '⌫': 'portrait:col-start-4 portrait:row-start-1',
-  '.': 'portrait:col-start-4 portrait:row-start-2',
-  '0': 'portrait:col-start-4 portrait:row-start-3',
+  '⌫': 'small:col-start-4 small:row-start-1',
+  '.': 'small:col-start-4 small:row-start-2',
+  '0': 'small:col-start-4 small:row-start-3',
 };
 
 /** Keys on the glass for a tablet without a keyboard, sized for gloves. The key that brought them puts them away as well. */
 export function Keypad({ onKey, onClose }: { onKey: (key: string) => void; onClose: () => void }) {
   return (
-    <div className="flex shrink-0 flex-col justify-end border-r border-hair p-4" role="group" aria-label="Keys">
-      <div className="grid grid-cols-3 gap-4 portrait:grid-cols-4 portrait:gap-2">
+    <div
+      className="flex shrink-0 flex-col justify-end border-r border-hair p-4 landscape:small:items-center landscape:small:border-t landscape:small:border-r-0"
+      role="group"
+      aria-label="Keys"
+    >
+      <div className="grid grid-cols-3 gap-4 small:grid-cols-4 small:gap-2">
         {KEYS.map((key) => (
           <button
             key={key}
             type="button"
             aria-label={key === '⌫' ? 'delete' : key}
             onClick={() => onKey(key)}
-            className={`size-24 rounded border border-line bg-sheet text-4xl font-semibold active:bg-casting portrait:size-20 ${BESIDE[key] ?? ''}`}
+            className={`size-24 rounded border border-line bg-sheet text-4xl font-semibold active:bg-casting small:size-20 ${BESIDE[key] ?? ''}`}
           >
             {key}
           </button>
         ))}
       </div>
-      <button type="button" onClick={onClose} className="mt-3 h-12 w-full rounded border border-line bg-sheet text-lg portrait:hidden">
+      <button type="button" onClick={onClose} className="mt-3 h-12 w-full rounded border border-line bg-sheet text-lg small:hidden">
         Put the keys away
       </button>
     </div>

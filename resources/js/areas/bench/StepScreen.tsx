@@ -33,9 +33,9 @@ export function StepScreen({ bench, sheet, step }: Props) {
     <>
       <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)]">
         <Call sheet={sheet} step={step} tool={tool} entry={entry} />
-        <section className="flex min-h-0 border-l border-line portrait:border-t portrait:border-l-0" aria-label="The joint">
+        <section className="flex min-h-0 border-l border-line landscape:small:flex-col-reverse portrait:border-t portrait:border-l-0" aria-label="The joint">
           {pad && <Keypad onKey={entry.press} onClose={() => setPad(false)} />}
-          <Joint sheet={sheet} step={step} tool={tool} entry={entry} done={done} before={before} />
+          <Joint sheet={sheet} step={step} tool={tool} entry={entry} done={done} before={before} keys={pad} />
         </section>
       </main>
       <RoundLine sheet={sheet} done={done} current={step.stage} />
@@ -56,15 +56,15 @@ export function StepScreen({ bench, sheet, step }: Props) {
   );
 }
 
-type JointProps = { sheet: RunSheet; step: RunStep; tool: ToolOffer; entry: Entry; done: string[]; before: RunStep | undefined };
+type JointProps = { sheet: RunSheet; step: RunStep; tool: ToolOffer; entry: Entry; done: string[]; before: RunStep | undefined; keys: boolean };
 
-/** How far the round is, and the joint with its paint marks. */
-function Joint({ sheet, step, tool, entry, done, before }: JointProps) {
+/** How far the round is, and the joint with its paint marks. A stand-in makes room for keys on the glass. */
+function Joint({ sheet, step, tool, entry, done, before, keys }: JointProps) {
   const demo = useSession().data?.shop.demo ?? false;
   const round = roundOf(sheet, step);
   const doneInRound = round.filter((s) => s.status === 'done' || done.includes(s.id)).length;
   return (
-    <div className="flex min-w-0 grow flex-col px-7 py-5">
+    <div className="flex min-h-0 min-w-0 grow flex-col px-7 py-5">
       <div className="flex items-baseline justify-between text-xl">
         <p>
           <b>Round {sheet.stages.findIndex((s) => s.key === step.stage) + 1}</b>, {doneInRound} of {round.length} done
@@ -82,7 +82,7 @@ function Joint({ sheet, step, tool, entry, done, before }: JointProps) {
         />
       </div>
       <p className="pb-4 text-lg text-soft">{sheet.cautions[0]}</p>
-      {demo && <SimulatedWrench sheet={sheet} step={step} tool={tool} onPull={entry.pulled} />}
+      {demo && !keys && <SimulatedWrench sheet={sheet} step={step} tool={tool} onPull={entry.pulled} />}
     </div>
   );
 }

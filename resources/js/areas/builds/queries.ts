@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { answerOf, api } from '@/api/client';
 import type { BuildState } from '@/api/types';
+import { useCommand } from '@/ui/useCommand';
 
 export const BUILDS = ['builds'] as const;
 const BOARD_MS = 15_000;
@@ -23,8 +24,7 @@ export function useChoices(enabled: boolean) {
 
 /** A command on builds; whatever comes of it, the lists are fetched again. */
 export function useBuildCommand<T>(command: (input: T) => Promise<unknown>) {
-  const client = useQueryClient();
-  return useMutation({ mutationFn: command, onSettled: () => client.invalidateQueries({ queryKey: BUILDS }) });
+  return useCommand(command, BUILDS);
 }
 
 export function openBuild(input: { id: string; serial: string; customer: string; next_build: boolean }) {

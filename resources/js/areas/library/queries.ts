@@ -1,6 +1,7 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { answerOf, api } from '@/api/client';
 import type { MadeToBuild } from '@/api/types';
+import { useCommand } from '@/ui/useCommand';
 
 export const LIBRARY = ['library'] as const;
 
@@ -62,6 +63,5 @@ export function usePermits() {
 
 /** A command on the library; whatever comes of it, what is shown of the library is fetched again. */
 export function useLibraryCommand<In, Out = unknown>(command: (input: In) => Promise<Out>) {
-  const client = useQueryClient();
-  return useMutation({ mutationFn: command, onSettled: () => client.invalidateQueries({ queryKey: LIBRARY }) });
+  return useCommand(command, LIBRARY);
 }

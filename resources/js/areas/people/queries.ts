@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { answerOf, api } from '@/api/client';
 import { SESSION } from '@/api/session';
+import { useCommand } from '@/ui/useCommand';
 
 const PEOPLE = ['people'] as const;
 const NOTICES = ['notices'] as const;
@@ -20,31 +21,16 @@ export function useNotices() {
 }
 
 export function useAcknowledge() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (notice: string) => answerOf(api.POST('/notices/{notice}/acknowledge', { params: { path: { notice } } })),
-    onSettled: () => client.invalidateQueries({ queryKey: NOTICES }),
-  });
+  return useCommand((notice: string) => answerOf(api.POST('/notices/{notice}/acknowledge', { params: { path: { notice } } })), NOTICES);
 }
 
 export function useUnlockPin() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (person: string) => answerOf(api.POST('/people/{person}/unlock', { params: { path: { person } } })),
-    onSettled: () => client.invalidateQueries({ queryKey: PEOPLE }),
-  });
+  return useCommand((person: string) => answerOf(api.POST('/people/{person}/unlock', { params: { path: { person } } })), PEOPLE);
 }
 
 /** A command on benches. This very browser may be one: what it knows of itself is fetched again as well. */
 function useBenchCommand<In>(command: (input: In) => Promise<unknown>) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: command,
-    onSettled: async () => {
-      await client.invalidateQueries({ queryKey: PEOPLE });
-      await client.invalidateQueries({ queryKey: SESSION });
-    },
-  });
+  return useCommand(command, PEOPLE, SESSION);
 }
 
 export function useEnrol() {

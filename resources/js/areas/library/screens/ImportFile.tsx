@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { answerOf, api, asForm } from '@/api/client';
@@ -10,6 +10,7 @@ import { FileField } from '@/ui/FileField';
 import { Refusal } from '@/ui/Refusal';
 import { TableHead } from '@/ui/TableHead';
 import { Loaded } from '@/ui/states';
+import { useCommand } from '@/ui/useCommand';
 import { LIBRARY } from '../queries';
 
 const POLL_MS = 700;
@@ -61,14 +62,11 @@ function Outcome({ id }: { id: string }) {
 
 /** What is in the file, what would be written, and how far the writing has come. */
 function Looked({ sheet }: { sheet: ImportSheet }) {
-  const client = useQueryClient();
-  const write = useMutation({
-    mutationFn: () => answerOf(api.POST('/library/imports/{import}/write', { params: { path: { import: sheet.id } } })),
-    onSettled: async () => {
-      await client.invalidateQueries({ queryKey: ['import', sheet.id] });
-      await client.invalidateQueries({ queryKey: LIBRARY });
-    },
-  });
+  const write = useCommand(
+    (id: string) => answerOf(api.POST('/library/imports/{import}/write', { params: { path: { import: id } } })),
+    ['import', sheet.id],
+    LIBRARY,
+  );
   const refused = sheet.rows.filter((r) => r.what === 'refused').length;
   const fresh = sheet.rows.filter((r) => r.what === 'new' || r.what === 'changed').length;
   return (
@@ -80,7 +78,7 @@ function Looked({ sheet }: { sheet: ImportSheet }) {
       {sheet.state === 'queued' && <progress className="mt-2 h-3 w-96" max={Math.max(sheet.total, 1)} value={sheet.done} aria-label="How far it has come" />}
       {sheet.why !== null && <p className="mt-1 text-fault">{sheet.why}</p>}
       {sheet.state === 'looked' && fresh > 0 && (
-        <Button look="main" className="mt-3" disabled={write.isPending} onClick={() => write.mutate()}>
+        <Button look="main" className="mt-3" disabled={write.isPending} onClick={() => write.mutate(sheet.id)}>
           Write {count(fresh, 'procedure')}
         </Button>
       )}

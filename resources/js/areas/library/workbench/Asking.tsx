@@ -21,10 +21,10 @@ export function Asking<T>({ form, onAsk, some, answer, empty, children }: Props<
         <Button type="submit" look="main" className="mt-1 self-start">
           Work it out
         </Button>
-        {some && <Refusal of={answer} />}
       </form>
       <div className="px-7 py-5">
         {!some && <p className="max-w-prose text-soft">{empty}</p>}
+        {some && <Refusal of={answer} className="max-w-prose" />}
         {some && answer.data !== undefined && children(answer.data)}
       </div>
     </div>
