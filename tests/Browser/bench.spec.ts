@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test';
+import { type Locator, expect } from '@playwright/test';
 import { atFirstBolt, engineIn, expectBolt, newBench, newSerial, signInAtBench, takeTool, type, test } from './shop';
 
 test('readings typed while the server cannot be reached are kept, walk on, and are sent when it answers again', async ({ browser }) => {
@@ -78,7 +78,39 @@ test('without a mouse: tools by scan, readings by pad, keys on the glass for glo
   await expect(bench.getByText(/TW-07 is out of calibration/)).toBeVisible();
   const key = await bench.getByRole('button', { name: /^Take the reading/ }).boundingBox();
   expect(key?.height).toBeGreaterThanOrEqual(96);
+
+  await bench.keyboard.press('/');
+  for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+    [768, 1024],
+  ] as const) {
+    await bench.setViewportSize({ width, height });
+    const joint = bench.getByRole('region', { name: 'The joint' });
+    const places = [
+      bench.getByRole('region', { name: 'What to do now' }),
+      joint.getByRole('group', { name: 'Keys' }),
+      joint.getByRole('img', { name: /^The joint with its paint marks/ }),
+      joint.getByText(/^Eye and hand protection/),
+      bench.getByRole('contentinfo'),
+    ];
+    expect(await joint.evaluate((e) => [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]), `at ${String(width)} by ${String(height)}`).toEqual([
+      0, 0,
+    ]);
+    expect(await overlaps(places), `at ${String(width)} by ${String(height)}`).toEqual([]);
+  }
 });
+
+/** Which of these places lie over one another or beyond the screen. */
+async function overlaps(places: Locator[]): Promise<string[]> {
+  const boxes = await Promise.all(places.map((place) => place.boundingBox()));
+  const screen = places[0]?.page().viewportSize();
+  return boxes.flatMap((a, i) => {
+    if (!a || !screen || a.x < 0 || a.y < 0 || a.x + a.width > screen.width || a.y + a.height > screen.height) return [`${String(i)} is not on the screen`];
+    const over = (b: typeof a | null | undefined) => b && a.x + a.width > b.x && b.x + b.width > a.x && a.y + a.height > b.y && b.y + b.height > a.y;
+    return boxes.flatMap((b, j) => (j > i && over(b) ? [`${String(i)} lies over ${String(j)}`] : []));
+  });
+}
 
 test('a number typed into a screen that has come up meanwhile decides nothing there', async ({ browser }) => {
   const serial = newSerial();
