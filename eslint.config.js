@@ -4,17 +4,19 @@ import globals from 'globals';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-// app → areas (their index.ts only, by the entry-point rule), ui, api, lib; an area → ui, api, lib, never another area; ui, api → lib.
+// app → areas (their index.ts only, by the entry-point rule), ui, api, core, lib; an area → ui, api, core, lib, never another
+// area; ui, api, core → lib.
 const edges = [
-  { from: 'app', allow: ['app', 'ui', 'api', 'lib', 'area'] },
-  { from: 'area', allow: ['ui', 'api', 'lib', ['area', { area: '${from.area}' }]] },
+  { from: 'app', allow: ['app', 'ui', 'api', 'core', 'lib', 'area'] },
+  { from: 'area', allow: ['ui', 'api', 'core', 'lib', ['area', { area: '${from.area}' }]] },
   { from: 'ui', allow: ['ui', 'lib'] },
   { from: 'api', allow: ['api', 'lib'] },
+  { from: 'core', allow: ['core', 'lib'] },
   { from: 'lib', allow: ['lib'] },
 ];
 
 export default tseslint.config(
-  { ignores: ['public/build', 'vendor', 'node_modules', 'var'] },
+  { ignores: ['public/build', 'public/core', 'vendor', 'node_modules', 'var'] },
   js.configs.recommended,
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
@@ -36,6 +38,7 @@ export default tseslint.config(
         { type: 'area', pattern: 'resources/js/areas/*', mode: 'folder', capture: ['area'] },
         { type: 'ui', pattern: 'resources/js/ui', mode: 'folder' },
         { type: 'api', pattern: 'resources/js/api', mode: 'folder' },
+        { type: 'core', pattern: 'resources/js/core', mode: 'folder' },
         { type: 'lib', pattern: 'resources/js/lib', mode: 'folder' },
       ],
       'import/resolver': { './eslint-resolver.cjs': {} },

@@ -18,8 +18,10 @@ return [
         'credentials', 'device_tokens', 'pin_counters', 'sign_in_tries',
         // what was answered to a command's id
         'desk_commands',
-        // goes with the next release
-        'reason_texts',
+        // by which version of each projector the tables were filled
+        'projector_versions',
+        // who alone does something at the moment
+        'leases',
         'migrations',
         // only in an instance made for bin/tekkal bench
         'bare_inserts',

@@ -13,10 +13,10 @@ use Illuminate\Support\Facades\Auth;
 use Tekkal\Core\CoreException;
 use Tekkal\Core\Ledger\CanonicalJson;
 
-/** What every command from a bench brings with it: an id of its own, the device's count, who is sitting there. */
+/** What every command from a bench brings with it: an id of its own, the device's count and clocks, who is sitting there. */
 final readonly class BenchCommand
 {
-    /** @param  array<string, mixed>  $sent */
+    /** @param  array<string, string|int>  $clocks  what the bench had seen, and its clocks, as it sent them */
     public function __construct(
         public string $id,
         public int $deviceSeq,
@@ -24,7 +24,7 @@ final readonly class BenchCommand
         public string $sitting,
         public string $person,
         public string $hash,
-        public array $sent = [],
+        private array $clocks,
     ) {
     }
 
@@ -32,17 +32,30 @@ final readonly class BenchCommand
     {
         $given = $request->validate([
             'id' => 'required|uuid', 'device_seq' => 'required|integer|min:1', 'base_seq' => 'required|integer|min:0',
-            'device_time' => 'required|string|max:40', 'mono_ms' => 'required|integer|min:0',
+            'device_time' => 'required|string|max:40', 'mono_ms' => 'required|integer|min:0', 'clock' => 'required|string|max:60|regex:/^[\x21-\x7e]+$/D',
         ]);
         /** @var Device $device */
         $device = $request->attributes->get('device');
         $sitting = BenchSession::sitting($request) ?? throw new Refused(ProblemType::NoSitting, 'Sign in at this bench first.', 401);
 
         return new self(
-            $given['id'], (int) $given['device_seq'], $device->id, $sitting, (string) Auth::id(),
-            self::hash($request),
-            ['base_seq' => (int) $given['base_seq'], 'device_time' => $given['device_time'], 'mono_ms' => (int) $given['mono_ms']],
+            $given['id'], (int) $given['device_seq'], $device->id, $sitting, (string) Auth::id(), self::hash($request),
+            ['base_seq' => (int) $given['base_seq'], 'device_time' => $given['device_time'], 'mono_ms' => (int) $given['mono_ms'], 'clock' => $given['clock']],
         );
+    }
+
+    /**
+     * The event that it is, once it is carried out: it happens where it is received.
+     *
+     * @param  array<string, mixed>  $content
+     * @return array<string, mixed>
+     */
+    public function event(string $type, string $run, string $subject, array $content): array
+    {
+        return [
+            'type' => $type, 'v' => 1, 'id' => $this->id, 'run' => $run, 'subject' => $subject, 'sitting' => $this->sitting, 'device_seq' => $this->deviceSeq,
+            'person' => $this->person, 'device' => $this->device, 'taken_at' => now()->utc()->format('Y-m-d\TH:i:s.u\Z'),
+        ] + $this->clocks + array_filter($content, fn (mixed $v): bool => $v !== null);
     }
 
     /** Two sendings are the same command when they agree in all but the count and the secret. */

@@ -4,23 +4,60 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-/** Something a bench saw, as it sent it: a reading, a fastener backed off, or what stands for one that could not be read. */
+use DateTimeImmutable;
+use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Run\Instant;
+
+/** Something a bench saw, as it sent it: readable, and not yet anything in a run. */
 final readonly class Observation
 {
-    public const UNREADABLE = 'observation_unreadable';
+    /** @var list<string> the keys that the server adds to what was sent */
+    public const SERVER_KEYS = ['person', 'device', 'partner', 'skew_ms', 'taken_at', 'reason_hash'];
 
     /**
-     * @param  string  $hash  of what was sent, but for the device's count
-     * @param  ObservedAt|null  $at  null for what stands for one that could not be read
-     * @param  ObservedReading|null  $reading  null where no value was read
+     * @param  array<string, mixed>  $event  as it was sent, without the words and bytes that lie beside the record
+     * @param  string  $hash  of that, but for the device's count
+     * @param  string|null  $text  free words; they lie beside the record
+     * @param  Unread|null  $unread  what it stands for, where it stands for one that could not be read
      */
     public function __construct(
         public string $id,
+        public string $sitting,
+        public int $deviceSeq,
+        public array $event,
         public string $hash,
-        public SentStamp $stamp,
-        public ?ObservedAt $at,
-        public ?ObservedReading $reading,
-        public ?Unread $unread,
+        public ?string $text = null,
+        public ?Unread $unread = null,
     ) {
+    }
+
+    /** Of which run, on which engine. */
+    public function at(string $key): string
+    {
+        $value = $this->event[$key] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    public function deviceTime(): DateTimeImmutable
+    {
+        return Instant::of($this->at('device_time'));
+    }
+
+    /**
+     * Of what a bench sent, made again from the event that is kept of it: all but the device's count, what the server added,
+     * and the words and bytes that lie beside the record.
+     *
+     * @param  array<mixed>  $event
+     */
+    public static function sentHash(array $event): string
+    {
+        return hash('sha256', CanonicalJson::encode(array_diff_key($event, array_flip([...self::SERVER_KEYS, 'device_seq', 'bytes_hash', 'text', 'bytes']))));
+    }
+
+    /** The tool that it names. */
+    public function tool(): ?string
+    {
+        return $this->at('tool') === '' ? null : $this->at('tool');
     }
 }

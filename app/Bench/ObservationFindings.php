@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Record\FindingKind;
+use App\Record\Models\Run;
 use DateTimeImmutable;
-use Tekkal\Core\Plan\StraightGoal;
-use Tekkal\Core\Run\Outcome;
-use Tekkal\Core\Run\RunState;
+use Tekkal\Core\Run\Effect\Found;
+use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\ReadingTaken;
+use Tekkal\Core\Run\FindingKind;
+use Tekkal\Core\Run\ReadingSource;
 
-/** What somebody should look at in what a bench saw, though it was taken: sentences by kind of finding. */
+/** What the server alone knows and somebody should look at in what a bench saw, though it is taken. */
 final readonly class ObservationFindings
 {
     /** A device's clock may be a little ahead of what its batch says of it. */
@@ -18,43 +20,27 @@ final readonly class ObservationFindings
 
     private const LATE_HOURS = 72;
 
-    public function __construct(private RunContext $context, private Received $received)
+    public function __construct(private Run $run, private Received $received)
     {
     }
 
-    /**
-     * @param  StraightGoal|null  $goal  of the step that the reading was applied to; null when it was not
-     * @return array<string, string>
-     */
-    public function ofReading(ObservedReading $reading, RunState $before, Outcome $outcome, ToolUse $use, ?StraightGoal $goal): array
+    /** @return list<Found> */
+    public function of(Event $event, ?ToolUse $use, ?ReadingSource $source): array
     {
-        $verdict = $outcome->judgement?->verdict->value;
-
-        return array_filter([
+        $claimed = $event instanceof ReadingTaken ? $event->source : null;
+        $sentences = array_filter([
             FindingKind::ToolNotFit->value => match (true) {
+                $use === null => null,
                 $use->tool === null => 'The crib knows no tool of this id.',
-                $use->fitness !== null && ! $use->fitness->isFit() => implode(' ', $use->fitness->reasons),
-                default => null,
+                default => $use->unfit === [] ? null : implode(' ', $use->unfit),
             },
-            FindingKind::ToolNotTaken->value => $goal !== null && $before->toolFor($goal->quantity) !== $reading->tool ? sprintf('%s is not the tool that had been taken for this round.', $use->tool->code ?? 'This') : null,
-            FindingKind::OutOfSequence->value => $outcome->outOfSequence ? 'It was done before its turn in the sequence.' : null,
-            FindingKind::VerdictDisagrees->value => $verdict !== null && $reading->deviceVerdict !== $verdict ? sprintf('The bench judged it "%s", the server "%s"; the server\'s verdict stands.', $reading->deviceVerdict, $verdict) : null,
-            FindingKind::SourceDoubted->value => $reading->source() !== $reading->claimed ? sprintf('The bench said that it came from "%s"; no such tool is connected here, so it counts as typed.', $reading->claimed->value) : null,
-        ]) + $this->ofCircumstances();
-    }
-
-    /** @return array<string, string> about who sent it and when, whatever it is */
-    public function ofCircumstances(): array
-    {
-        $sitting = $this->received->sitting;
-        $stamp = $this->received->observation->stamp;
-
-        return array_filter([
-            FindingKind::AfterSitting->value => $sitting->isLate($stamp->deviceSeq, now()->toImmutable()) ? 'It came after the sitting was closed, or more than 72 h after its end.' : null,
-            FindingKind::NotHolder->value => $this->context->run->person !== $sitting->person ? 'It was done by somebody else than the one in whose hands the run was.' : null,
+            FindingKind::SourceDoubted->value => $claimed !== null && $source !== $claimed ? sprintf('The bench said that it came from "%s"; no such tool is connected here, so it counts as typed.', $claimed->value) : null,
+            FindingKind::AfterSitting->value => $this->received->sitting->isLate($this->received->observation->deviceSeq, now()->toImmutable()) ? 'It came after the sitting was closed, or more than 72 h after its end.' : null,
+            FindingKind::NotHolder->value => $this->run->person !== $this->received->sitting->person ? 'It was done by somebody else than the one in whose hands the run was.' : null,
             FindingKind::TimeDoubtful->value => $this->doubtfulTime(),
-            FindingKind::ResumedAfterIdle->value => $stamp->afterIdle ? 'The bench had locked itself, and somebody went on while no PIN could be checked.' : null,
         ]);
+
+        return array_map(fn (string $kind, string $sentence): Found => new Found(FindingKind::from($kind), $sentence), array_keys($sentences), $sentences);
     }
 
     private function doubtfulTime(): ?string
@@ -65,7 +51,7 @@ final readonly class ObservationFindings
 
         return match (true) {
             $clock > $now + self::AHEAD_S => 'By the clock of the bench it was done after it was sent.',
-            $clock < self::seconds($this->context->run->begun_at) - self::AHEAD_S => 'By the clock of the bench it was done before the run began.',
+            $clock < self::seconds($this->run->begun_at) - self::AHEAD_S => 'By the clock of the bench it was done before the run began.',
             $clock < $now - self::LATE_HOURS * 3600 => sprintf('By the clock of the bench it was done %d days before it was sent.', intdiv((int) ($now - $clock), 86_400)),
             default => null,
         };

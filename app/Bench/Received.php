@@ -23,26 +23,32 @@ final readonly class Received
     /** The device's time put right by the measured skew. */
     public function byItsClock(): DateTimeImmutable
     {
-        return $this->observation->stamp->deviceTime->modify(sprintf('%+d milliseconds', $this->skewMs));
+        return $this->observation->deviceTime()->modify(sprintf('%+d milliseconds', $this->skewMs));
     }
 
     /** As byItsClock(), never later than now. */
     public function takenAt(): DateTimeImmutable
     {
-        return min($this->byItsClock(), now()->toDateTimeImmutable());
+        return min($this->byItsClock(), now()->toDateTimeImmutable())->setTimezone(new DateTimeZone('UTC'));
     }
 
-    public function takenAtText(): string
+    /**
+     * The event as it is recorded: as it was sent, and what the server knows of it.
+     *
+     * @param  string|null  $partner  who was helping
+     * @param  string|null  $reasonHash  of the free words that came with it
+     * @return array<string, mixed>
+     */
+    public function event(?string $partner, ?string $reasonHash): array
     {
-        return $this->takenAt()->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.u\Z');
+        return array_filter([
+            'person' => $this->sitting->person, 'device' => $this->sitting->device, 'partner' => $partner,
+            'skew_ms' => $this->skewMs, 'taken_at' => $this->takenAt()->format('Y-m-d\TH:i:s.u\Z'), 'reason_hash' => $reasonHash,
+        ], fn (mixed $v): bool => $v !== null) + $this->observation->event;
     }
 
     public function sending(): Sending
     {
-        $o = $this->observation;
-
-        return new Sending($this->sitting->id, $this->sitting->device, $o->stamp->deviceSeq, $o->hash, [
-            'base_seq' => $o->stamp->baseSeq, 'device_time' => $o->stamp->deviceTime->format('Y-m-d\TH:i:s.uP'), 'mono_ms' => $o->stamp->monoMs, 'skew_ms' => $this->skewMs,
-        ], $o->reading?->isSimulated() ?? false);
+        return new Sending($this->sitting->id, $this->sitting->device, $this->observation->deviceSeq, $this->observation->hash);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Builds\RunFolds;
 use App\Ledger\Concerns;
 use App\Record\Models\Run;
-use App\Record\Queries\RunHistory;
 use App\Shared\Refused;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\PlanReader;
@@ -16,15 +16,13 @@ use Tekkal\Core\Run\RunFold;
 final readonly class RunContext
 {
     /** Asked for with every reading. */
-    private const WITH_PLAN = 'SELECT runs.*, revisions.document_hash, plans.plan FROM runs JOIN revisions ON revisions.id = runs.revision LEFT JOIN plans ON plans.hash = runs.plan_hash WHERE runs.id = ?';
+    private const WITH_PLAN = 'SELECT runs.*, revisions.document_hash, plans.plan, run_snapshots.state FROM runs JOIN revisions ON revisions.id = runs.revision LEFT JOIN plans ON plans.hash = runs.plan_hash LEFT JOIN run_snapshots ON run_snapshots.run = runs.id WHERE runs.id = ?';
 
     public function __construct(
         public Run $run,
         public Plan $plan,
         public RunFold $fold,
         public string $revisionHash,
-        /** Number of the last entry that the fold has taken in; later ones may be there by the time this is read. */
-        public int $lastSeq,
     ) {
     }
 
@@ -36,10 +34,13 @@ final readonly class RunContext
         }
         $bytes = $run->getAttribute('plan');
         $plan = PlanReader::fromBytes(is_string($bytes) ? $bytes : throw Refused::notFound('There is no such plan.'));
-        $entries = RunHistory::entries($runId);
-        $last = end($entries);
 
-        return new self($run, $plan, RunHistory::foldEntries($entries, $plan), (string) $run->getAttribute('document_hash'), $last === false ? 0 : $last->seq());
+        $state = $run->getAttribute('state');
+        $fold = RunFolds::from($runId, $plan, is_string($state) ? $state : null);
+        // What is decided on it is recorded in this transaction: who projects that need not fold it again.
+        app(RunFolds::class)->keep($runId, $fold);
+
+        return new self($run, $plan, $fold, (string) $run->getAttribute('document_hash'));
     }
 
     public static function get(string $runId): self
@@ -48,8 +49,8 @@ final readonly class RunContext
     }
 
     /** What every entry of this run is about. */
-    public function concerns(?string $step = null): Concerns
+    public function concerns(): Concerns
     {
-        return new Concerns($this->run->subject, $step, $this->revisionHash, $this->run->plan_hash);
+        return new Concerns($this->run->subject, $this->revisionHash, $this->run->plan_hash, $this->run->joint, $this->run->option, $this->run->risk_class);
     }
 }

@@ -11,6 +11,11 @@ use App\Ledger\Projector;
 /** Who has been given which joint, as the entries tell it. */
 final class BuildsProjector implements Projector
 {
+    public function version(): string
+    {
+        return '1';
+    }
+
     public function tables(): array
     {
         return ['assignments'];
@@ -18,7 +23,7 @@ final class BuildsProjector implements Projector
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_moved', 'procedure_taken_back'];
+        return ['procedure_given', 'procedure_moved', 'procedure_taken_back', 'run_begun'];
     }
 
     public function project(array $entries): void
@@ -30,12 +35,13 @@ final class BuildsProjector implements Projector
     {
         match ($entry->type()) {
             'procedure_given' => Assignment::query()->create([
-                'id' => $entry->text('data.assignment'), 'subject' => $entry->streamId(), 'joint' => $entry->text('data.joint'),
+                'id' => $entry->text('data.assignment'), 'subject' => $entry->streamId(), 'joint' => $entry->text('joint'), 'option' => $entry->text('option'),
                 'revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash'), 'person' => $entry->text('data.person'),
-                'given_by' => $entry->text('person'), 'given_at' => $entry->receivedAt(),
+                'given_by' => $entry->person(), 'given_at' => $entry->receivedAt(),
             ]),
             'procedure_moved' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash')]),
             'procedure_taken_back' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
+            'run_begun' => Assignment::query()->whereKey($entry->text('event.assignment'))->update(['begun_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             default => null,
         };
     }

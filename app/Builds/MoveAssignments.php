@@ -46,8 +46,8 @@ final readonly class MoveAssignments
 
         return new Draft(
             Ids::next(), $type, 'subject/'.$assignment->subject, $approved->approver,
-            ['assignment' => $assignment->id, 'joint' => $assignment->joint, 'from' => $assignment->revision] + $data,
-            new Concerns($assignment->subject, revisionHash: $approved->documentHash, planHash: $approved->planHash),
+            ['assignment' => $assignment->id, 'from' => $assignment->revision] + $data,
+            new Concerns($assignment->subject, revisionHash: $approved->documentHash, planHash: $approved->planHash, joint: $assignment->joint, option: $assignment->option),
         );
     }
 }

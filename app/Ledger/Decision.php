@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-/** What was decided about an observation when it came in, and what that rests on. */
+/** What was decided about an event when it came in, and what that rests on. */
 final readonly class Decision
 {
     /**
-     * @param  array<string, string>  $restsOn  hashes of what a verdict rests on
-     * @param  list<string>  $flags
+     * @param  array<string, mixed>  $outcome  as the core writes it
+     * @param  list<array{what: string, entry: string, leaf: string}>  $restsOn  the entries that it rests on, with their leaf hashes
      */
     public function __construct(
-        public ?string $standing = null,
-        public ?string $standingReason = null,
-        public ?string $verdict = null,
-        public ?string $evidence = null,
-        public ?string $reason = null,
+        public array $outcome,
         public array $restsOn = [],
-        public array $flags = [],
+        public bool $simulated = false,
     ) {
     }
 }

@@ -19,14 +19,7 @@ final readonly class DeviceSequence
     /** Locks the device's count for this transaction and returns the next number expected. */
     public function lock(string $device): int
     {
-        $next = fn (): mixed => DB::table('ledger_device_heads')->where('device', $device)->lockForUpdate()->value('next_device_seq');
-        $expected = $next();
-        if ($expected === null) {
-            DB::table('ledger_device_heads')->insertOrIgnore(['device' => $device, 'next_device_seq' => 1]);
-            $expected = $next();
-        }
-
-        return (int) $expected;
+        return (new Head('ledger_device_heads', 'device', 'next_device_seq'))->hold($device);
     }
 
     /** @throws Refused with the number expected and the id of what came with another */

@@ -11,7 +11,10 @@ final class Draft
 {
     private Sending $sending;
 
-    private Decision $decision;
+    private ?Decision $decision = null;
+
+    /** @var array<string, mixed>|null flat, as the core reads it; null where what happened is no event of a run */
+    private ?array $event = null;
 
     /** @param  array<string, mixed>  $data  the type's own content; canonical values only */
     public function __construct(
@@ -23,7 +26,20 @@ final class Draft
         public readonly Concerns $concerns = new Concerns,
     ) {
         $this->sending = new Sending;
-        $this->decision = new Decision;
+    }
+
+    /**
+     * An event of a run, or one that fits none, with what it came to.
+     *
+     * @param  array<string, mixed>  $event  flat, as the core reads it
+     * @param  array<string, mixed>  $data  what the server adds that no event holds
+     */
+    public static function ofEvent(array $event, Decision $decision, string $stream, Concerns $concerns, array $data = []): self
+    {
+        $draft = new self(self::at($event, 'id') ?? '', self::at($event, 'type') ?? '', $stream, self::at($event, 'person'), $data, $concerns);
+        [$draft->event, $draft->decision] = [$event, $decision];
+
+        return $draft;
     }
 
     public function sent(Sending $sending): self
@@ -34,59 +50,61 @@ final class Draft
         return $sent;
     }
 
-    public function decided(Decision $decision): self
-    {
-        $decided = clone $this;
-        $decided->decision = $decision;
-
-        return $decided;
-    }
-
     public function sentHash(): ?string
     {
         return $this->sending->hash;
     }
 
-    /** @return array<string, mixed> the body without its place in the stream */
+    /** @return array<string, mixed> the body without its place in the stream; what has no value is left out */
     public function content(DateTimeInterface $receivedAt, string $coreVersion): array
     {
-        return [
+        return array_filter([
             'format' => Entry::FORMAT,
-            'type' => $this->type,
-            'id' => $this->id,
             'stream' => $this->stream,
             'subject' => $this->concerns->subject,
-            'step' => $this->concerns->step,
+            'joint' => $this->concerns->joint,
+            'option' => $this->concerns->option,
+            'risk_class' => $this->concerns->riskClass,
             'revision_hash' => $this->concerns->revisionHash,
             'plan_hash' => $this->concerns->planHash,
-            'person' => $this->person,
-            'sitting' => $this->sending->sitting,
-            'device' => $this->sending->device,
-            'device_seq' => $this->sending->deviceSeq,
-            'sent' => $this->sending->along === [] ? null : $this->sending->along,
-            'sent_hash' => $this->sending->hash,
             'received_at' => $receivedAt->format('Y-m-d\TH:i:s.u\Z'),
-            'standing' => $this->decision->standing,
-            'standing_reason' => $this->decision->standingReason,
-            'verdict' => $this->decision->verdict,
-            'evidence' => $this->decision->evidence,
-            'reason' => $this->decision->reason,
-            'rests_on' => $this->decision->restsOn === [] ? null : $this->decision->restsOn,
-            'flags' => $this->decision->flags,
-            'simulated' => $this->sending->simulated,
-            'core_version' => $coreVersion,
+            'event' => $this->event(),
             'data' => $this->data === [] ? null : $this->data,
-        ];
+            'sent_hash' => $this->sending->hash,
+            'outcome' => $this->decision?->outcome,
+            'rests_on' => ($this->decision->restsOn ?? []) === [] ? null : $this->decision?->restsOn,
+            'simulated' => $this->decision->simulated ?? false,
+            'core_version' => $coreVersion,
+        ], fn (mixed $v): bool => $v !== null);
     }
 
     /** @return array<string, mixed> the columns beside the body: copies, for searching */
     public function columns(): array
     {
+        $event = $this->event();
+
         return [
             'entry_id' => $this->id, 'format' => Entry::FORMAT, 'type' => $this->type, 'stream' => $this->stream,
-            'subject' => $this->concerns->subject, 'step' => $this->concerns->step, 'person' => $this->person,
-            'sitting' => $this->sending->sitting, 'device' => $this->sending->device, 'device_seq' => $this->sending->deviceSeq,
-            'standing' => $this->decision->standing, 'verdict' => $this->decision->verdict,
+            'subject' => $this->concerns->subject, 'step' => self::at($event, 'step'), 'person' => $this->person,
+            'sitting' => self::at($event, 'sitting'), 'device' => self::at($event, 'device'), 'device_seq' => $event['device_seq'] ?? null,
+            'standing' => self::at($this->decision->outcome ?? [], 'standing'),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function event(): array
+    {
+        return $this->event ?? array_filter([
+            'type' => $this->type, 'v' => 1, 'id' => $this->id, 'person' => $this->person,
+            'sitting' => $this->sending->sitting, 'device' => $this->sending->device, 'device_seq' => $this->sending->deviceSeq,
+        ], fn (mixed $v): bool => $v !== null);
+    }
+
+    /** @param  array<mixed>  $object */
+    private static function at(array $object, string $key): ?string
+    {
+        $value = $object[$key] ?? null;
+
+        return is_string($value) ? $value : null;
     }
 }

@@ -7,12 +7,13 @@ namespace App\Ledger;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Ledger\Leaf;
+use Tekkal\Core\Run\Instant;
 use UnexpectedValueException;
 
 /** One stored entry, read from its bytes: the columns beside them are copies for searching only. */
 final readonly class Entry
 {
-    public const FORMAT = 'tekkal.entry/1';
+    public const FORMAT = 'tekkal.entry/2';
 
     /** @param  array<mixed>  $body */
     private function __construct(
@@ -35,12 +36,12 @@ final readonly class Entry
 
     public function id(): string
     {
-        return $this->text('id');
+        return $this->text('event.id');
     }
 
     public function type(): string
     {
-        return $this->text('type');
+        return $this->text('event.type');
     }
 
     public function stream(): string
@@ -61,7 +62,39 @@ final readonly class Entry
 
     public function receivedAt(): CarbonImmutable
     {
-        return CarbonImmutable::parse($this->text('received_at'));
+        return CarbonImmutable::instance(Instant::of($this->text('received_at')));
+    }
+
+    /** Who did it, or had it done. */
+    public function person(): string
+    {
+        return $this->text('event.person');
+    }
+
+    /** @return array<mixed> what happened, as the core reads it */
+    public function event(): array
+    {
+        return (array) $this->at('event');
+    }
+
+    /** @return array<mixed>|null what it came to in its run; null where it is no part of one */
+    public function outcome(): ?array
+    {
+        $outcome = $this->at('outcome');
+
+        return is_array($outcome) ? $outcome : null;
+    }
+
+    /** The entry of this kind that was rested on when it was decided; null when it names none. */
+    public function restsOn(string $what): ?string
+    {
+        foreach ((array) $this->at('rests_on') as $named) {
+            if (data_get($named, 'what') === $what) {
+                return (string) data_get($named, 'entry');
+            }
+        }
+
+        return null;
     }
 
     /** @throws UnexpectedValueException when the body holds no text at this dotted path */

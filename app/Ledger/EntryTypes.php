@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use Tekkal\Core\Run\Event\EventTypes;
+
 /** Every type of entry that this version writes or has ever written, with the kind of stream that it stands in. */
 final class EntryTypes
 {
+    /** An event of a run, or one that fits none and waits under its tool or bench. */
+    private const RUN = ['run', 'tool', 'device'];
+
     private const STREAMS = [
         'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_shipped' => ['subject'],
         'builds_rejudged' => ['revision'],
@@ -20,10 +25,8 @@ final class EntryTypes
         'person_added' => ['person'], 'pin_unlocked' => ['person'], 'role_given' => ['person'], 'signed_in' => ['person'], 'signed_out' => ['person'],
         'procedure_added' => ['procedure'],
         'procedure_given' => ['subject'], 'procedure_moved' => ['subject'], 'procedure_taken_back' => ['subject'],
-        'reading_dismissed' => ['run', 'tool', 'device'], 'reading_taken' => ['run', 'tool', 'device'], 'backed_off' => ['run', 'tool', 'device'], 'reading_withdrawn' => ['run'],
         'record_restored' => ['instance'],
         'revision_approved' => ['revision'], 'revision_drafted' => ['revision'], 'revision_returned' => ['revision'], 'revision_submitted' => ['revision'], 'revision_withdrawn' => ['revision'],
-        'run_begun' => ['run'], 'run_finished' => ['run'], 'run_taken_over' => ['run'], 'tool_taken' => ['run'],
         'sitting_begun' => ['device'], 'sitting_ended' => ['device'], 'sitting_resumed' => ['device'],
         'source_kept' => ['source'], 'source_paper_kept' => ['source'],
         'standard_approved' => ['standard'], 'standard_asked' => ['standard'],
@@ -33,11 +36,11 @@ final class EntryTypes
 
     public static function isKnown(string $type): bool
     {
-        return isset(self::STREAMS[$type]);
+        return isset(self::STREAMS[$type]) || isset(EventTypes::all()[$type]);
     }
 
     public static function belongsIn(string $type, string $stream): bool
     {
-        return in_array(strstr($stream, '/', true), self::STREAMS[$type] ?? [], true);
+        return in_array(strstr($stream, '/', true), self::STREAMS[$type] ?? (isset(EventTypes::all()[$type]) ? self::RUN : []), true);
     }
 }

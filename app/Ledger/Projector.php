@@ -7,6 +7,9 @@ namespace App\Ledger;
 /** Keeps one area's tables in step with the ledger, inside the recorder's transaction and again on rebuild. */
 interface Projector
 {
+    /** Raised when the same entries come to other rows: start fills the tables again. */
+    public function version(): string;
+
     /** @return list<string> the tables that hold nothing but what the entries say */
     public function tables(): array;
 

@@ -23,6 +23,17 @@ final readonly class Projectors
         }
     }
 
+    /** @return array<string, string> by the name of each projector */
+    public function versions(): array
+    {
+        $versions = [];
+        foreach ($this->projectors as $projector) {
+            $versions[class_basename($projector)] = $projector->version();
+        }
+
+        return $versions;
+    }
+
     /** @return list<string> */
     public function tables(): array
     {

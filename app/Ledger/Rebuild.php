@@ -17,6 +17,8 @@ final readonly class Rebuild
 {
     private const CONNECTION = 'rebuild';
 
+    private const VERSIONS = 'projector_versions';
+
     public function __construct(
         private Projectors $projectors,
         private Sequencer $sequencer,
@@ -26,9 +28,10 @@ final readonly class Rebuild
 
     /**
      * @param  Closure(string): void  $failed
+     * @param  Closure(int): void|null  $progress  told how many entries have been read
      * @return array{entries: int, leaf: int} how far the tables aside were filled
      */
-    public function fill(Closure $failed): array
+    public function fill(Closure $failed, ?Closure $progress = null): array
     {
         $owner = DB::connection('owner');
         $aside = self::aside($owner);
@@ -36,11 +39,13 @@ final readonly class Rebuild
         foreach ($this->projectors->tables() as $table) {
             $owner->unprepared("CREATE TABLE `$aside`.`$table` LIKE `{$owner->getDatabaseName()}`.`$table`");
         }
-        // Names are read where they lie.
-        $owner->unprepared(sprintf('CREATE VIEW `%s`.`%s` AS SELECT * FROM `%s`.`%s`', $aside, ErasableTexts::TABLE, $owner->getDatabaseName(), ErasableTexts::TABLE));
+        // Names, plans and the entries themselves are read where they lie.
+        foreach ([ErasableTexts::TABLE, 'ledger_entries', 'plans'] as $table) {
+            $owner->unprepared(sprintf('CREATE VIEW `%s`.`%s` AS SELECT * FROM `%s`.`%s`', $aside, $table, $owner->getDatabaseName(), $table));
+        }
         $this->sequencer->run();
 
-        return $this->into($owner, $failed, 0);
+        return $this->into($owner, $failed, 0, $progress);
     }
 
     /**
@@ -58,19 +63,38 @@ final readonly class Rebuild
             $this->projectors->tables(),
         )));
         $owner->unprepared("DROP DATABASE `$aside`");
+        $this->noteVersions();
 
         return $late;
     }
 
+    /** @return list<string> the projectors by whose present version the tables were not filled; none where nothing is recorded yet */
+    public function differing(): array
+    {
+        if (! DB::connection('owner')->table('ledger_entries')->exists()) {
+            $this->noteVersions();
+        }
+        $noted = DB::connection('owner')->table(self::VERSIONS)->pluck('version', 'projector')->all();
+
+        return array_keys(array_diff_assoc($this->projectors->versions(), $noted));
+    }
+
+    private function noteVersions(): void
+    {
+        $versions = $this->projectors->versions();
+        DB::connection('owner')->table(self::VERSIONS)->upsert(array_map(fn (string $p, string $v): array => ['projector' => $p, 'version' => $v], array_keys($versions), $versions), 'projector');
+    }
+
     /**
      * @param  Closure(string): void  $failed
+     * @param  Closure(int): void|null  $progress
      * @return array{entries: int, leaf: int}
      */
-    private function into(Connection $owner, Closure $failed, int $after): array
+    private function into(Connection $owner, Closure $failed, int $after, ?Closure $progress = null): array
     {
         DB::connectUsing(self::CONNECTION, ['database' => self::aside($owner)] + (array) config('database.connections.owner'), force: true);
 
-        return $this->replay->run($owner, self::CONNECTION, $failed, $after);
+        return $this->replay->run($owner, self::CONNECTION, $failed, $after, $progress);
     }
 
     private static function aside(Connection $owner): string

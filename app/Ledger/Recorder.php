@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Ledger\Leaf;
+use Tekkal\Core\Run\RunFold;
 
 /**
  * The one way into the ledger. A ledger entry and what it changes commit together or not at all: an action calls
@@ -19,14 +20,11 @@ use Tekkal\Core\Ledger\Leaf;
  */
 final readonly class Recorder
 {
-    /** Of the rules that judged; raised with every release that could judge otherwise. */
-    public const CORE_VERSION = '1';
-
     private const TRIES = 5;
 
     private const ID_TAKEN = 'ledger_entries_entry_id_unique';
 
-    public function __construct(private Projectors $projectors)
+    public function __construct(private Projectors $projectors, private Tries $tries)
     {
     }
 
@@ -41,14 +39,19 @@ final readonly class Recorder
      */
     public function transaction(Closure $work): mixed
     {
+        $try = function () use ($work): mixed {
+            $this->tries->count++;
+
+            return $work();
+        };
         try {
-            return DB::transaction($work, self::TRIES);
+            return DB::transaction($try, self::TRIES);
         } catch (UniqueConstraintViolationException $e) {
             if (DB::transactionLevel() > 0 || ! str_contains($e->getMessage(), self::ID_TAKEN)) {
                 throw $e;
             }
 
-            return DB::transaction($work, self::TRIES);
+            return DB::transaction($try, self::TRIES);
         }
     }
 
@@ -59,7 +62,7 @@ final readonly class Recorder
      */
     public function lock(string $stream): int
     {
-        return $this->heads([$stream])[$stream];
+        return (new Head('ledger_streams', 'stream', 'next_seq'))->hold($stream);
     }
 
     public function append(Draft $draft): Entry
@@ -86,7 +89,7 @@ final readonly class Recorder
         $rows = $entries = [];
         foreach ($drafts as $draft) {
             $seq = $heads[$draft->stream]++;
-            $content = $draft->content($receivedAt, self::CORE_VERSION) + ['seq' => $seq];
+            $content = $draft->content($receivedAt, RunFold::VERSION) + ['seq' => $seq];
             $body = CanonicalJson::encode($content);
             $hash = Leaf::hash($body);
             $rows[] = $draft->columns() + ['seq' => $seq, 'received_at' => $receivedAt->format('Y-m-d H:i:s.u'), 'body' => $body, 'leaf_hash' => $hash];

@@ -25,9 +25,10 @@ final readonly class Replay
      * @param  string  $into  name of the connection whose tables are written
      * @param  Closure(string): void  $failed  told a sentence for each entry that was passed over
      * @param  int  $after  the number of the last leaf that has been replayed before
+     * @param  Closure(int): void|null  $progress  told how many entries have been read
      * @return array{entries: int, leaf: int} how many were replayed, and the last leaf
      */
-    public function run(Connection $from, string $into, Closure $failed, int $after = 0): array
+    public function run(Connection $from, string $into, Closure $failed, int $after = 0, ?Closure $progress = null): array
     {
         $usual = DB::getDefaultConnection();
         // Projectors write to whatever connection is the default one.
@@ -35,7 +36,7 @@ final readonly class Replay
         try {
             $leaves = 'SELECT l.leaf_no AS place, e.entry_id, e.body, e.leaf_hash FROM ledger_leaves l JOIN ledger_entries e ON e.id = l.entry WHERE l.leaf_no > ? ORDER BY l.leaf_no';
             $waiting = 'SELECT p.entry AS place, e.entry_id, e.body, e.leaf_hash FROM ledger_pending p JOIN ledger_entries e ON e.id = p.entry LEFT JOIN ledger_leaves l ON l.entry = p.entry WHERE l.entry IS NULL AND p.entry > ? ORDER BY p.entry';
-            [$sequenced, $leaf] = $this->inOrder($from, $leaves, $after, $failed);
+            [$sequenced, $leaf] = $this->inOrder($from, $leaves, $after, $failed, $progress);
             [$pending] = $this->inOrder($from, $waiting, 0, $failed);
 
             return ['entries' => $sequenced + $pending, 'leaf' => $leaf];
@@ -46,9 +47,10 @@ final readonly class Replay
 
     /**
      * @param  Closure(string): void  $failed
+     * @param  Closure(int): void|null  $progress
      * @return array{int, int} how many, and the place of the last
      */
-    private function inOrder(Connection $from, string $query, int $after, Closure $failed): array
+    private function inOrder(Connection $from, string $query, int $after, Closure $failed, ?Closure $progress = null): array
     {
         $count = 0;
         while (($rows = $from->select($query.' LIMIT '.self::CHUNK, [$after])) !== []) {
@@ -63,6 +65,7 @@ final readonly class Replay
             }
             $this->project($entries, $failed);
             $count += count($entries);
+            $progress === null || $progress($count);
         }
 
         return [$count, $after];
@@ -83,7 +86,7 @@ final readonly class Replay
                 try {
                     DB::transaction(fn () => $this->projectors->project([$entry]));
                 } catch (Throwable $e) {
-                    $failed(sprintf('Entry %s (%s) cannot be replayed: %s', $entry->optional('id') ?? '?', $entry->optional('type') ?? 'without a type', self::short($e)));
+                    $failed(sprintf('Entry %s (%s) cannot be replayed: %s', $entry->optional('event.id') ?? '?', $entry->optional('event.type') ?? 'without a type', self::short($e)));
                 }
             }
         }

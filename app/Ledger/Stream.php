@@ -10,9 +10,9 @@ use Illuminate\Support\Facades\DB;
 final class Stream
 {
     /** @return list<Entry> */
-    public static function entries(string $stream): array
+    public static function entries(string $stream, int $after = 0, ?int $upTo = null): array
     {
-        return array_values(DB::table('ledger_entries')->where('stream', $stream)->orderBy('seq')->get(['body', 'leaf_hash'])
+        return array_values(DB::table('ledger_entries')->where('stream', $stream)->when($after > 0, fn ($q) => $q->where('seq', '>', $after))->when($upTo !== null, fn ($q) => $q->where('seq', '<=', $upTo))->orderBy('seq')->get(['body', 'leaf_hash'])
             ->map(fn (object $row): Entry => Entry::fromBytes($row->body, $row->leaf_hash))->all());
     }
 

@@ -16,6 +16,11 @@ use Illuminate\Support\Facades\DB;
 /** Families, procedures, sources, and the state of every revision, window standard and deviation permit, as the entries tell it. */
 final class LibraryProjector implements Projector
 {
+    public function version(): string
+    {
+        return '1';
+    }
+
     public function tables(): array
     {
         return ['families', 'joints', 'variants', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'permits'];
@@ -49,7 +54,7 @@ final class LibraryProjector implements Projector
             'revision_returned' => $this->revision($entry, ['state' => RevisionState::Returned->value, 'remark' => $entry->text('data.reason')]),
             'revision_approved' => $this->approved($entry),
             'revision_withdrawn' => $this->revision($entry, ['state' => RevisionState::Withdrawn->value, 'remark' => $entry->text('data.reason'), 'superseded_at' => self::sql($entry->receivedAt())]),
-            'standard_asked' => Standard::query()->create(['id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->text('person')] + self::texts($entry, ['code', 'quantity', 'tool', 'risk_class', 'tolerance', 'source'])),
+            'standard_asked' => Standard::query()->create(['id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person()] + self::texts($entry, ['code', 'quantity', 'tool', 'risk_class', 'tolerance', 'source'])),
             'standard_approved' => Standard::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
             'permit_asked' => $this->permit($entry),
             'permit_approved' => Permit::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
@@ -84,10 +89,10 @@ final class LibraryProjector implements Projector
         $answers = array_column((array) data_get($entry->body, 'data.answers'), 'answer', 'challenge');
         RevisionStatus::query()->create([
             'revision' => $entry->streamId(), 'joint' => $entry->text('data.joint'), 'procedure' => $entry->optional('data.procedure') ?? $entry->text('data.joint'),
-            'letter' => $entry->text('data.letter'), 'state' => RevisionState::InReview, 'author' => $entry->text('person'),
+            'letter' => $entry->text('data.letter'), 'state' => RevisionState::InReview, 'author' => $entry->person(),
             'submitted_at' => $entry->receivedAt(), 'answers' => json_encode((object) $answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ]);
-        $authors = array_unique([$entry->text('person'), ...$entry->texts('data.authors')]);
+        $authors = array_unique([$entry->person(), ...$entry->texts('data.authors')]);
         DB::table('revision_authors')->insert(array_map(fn (string $person): array => ['revision' => $entry->streamId(), 'person' => $person], $authors));
     }
 
@@ -105,7 +110,7 @@ final class LibraryProjector implements Projector
     private function permit(Entry $entry): void
     {
         Permit::query()->create([
-            'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->text('person'), 'asked_at' => $entry->receivedAt(),
+            'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt(),
             'stage' => $entry->optional('data.stage'), 'quantity' => $entry->number('data.quantity'), 'valid_until' => $entry->optional('data.valid_until'),
         ] + self::texts($entry, ['code', 'procedure', 'departure', 'reason', 'customer_reference', 'serials', 'valid_from']));
     }
@@ -119,7 +124,7 @@ final class LibraryProjector implements Projector
     /** @return array<string, string> */
     private static function signed(Entry $entry): array
     {
-        return ['approved_by' => $entry->text('person'), 'signature' => $entry->text('data.signature'), 'approved_at' => self::sql($entry->receivedAt())];
+        return ['approved_by' => $entry->person(), 'signature' => $entry->text('data.signature'), 'approved_at' => self::sql($entry->receivedAt())];
     }
 
     /**

@@ -16,6 +16,11 @@ use Illuminate\Support\Facades\DB;
 /** People with their roles, customers, devices, sittings and notices, as the entries tell them. */
 final class PeopleProjector implements Projector
 {
+    public function version(): string
+    {
+        return '1';
+    }
+
     public function tables(): array
     {
         return ['people', 'person_roles', 'customers', 'devices', 'sittings', 'notices', 'notice_receipts'];
@@ -43,17 +48,17 @@ final class PeopleProjector implements Projector
             'text_erased' => $this->erased($entry),
             'device_enrolled' => Device::query()->create([
                 'id' => $entry->streamId(), 'name' => $entry->text('data.name'),
-                'enrolled_by' => $entry->text('person'), 'enrolled_at' => $entry->receivedAt(),
+                'enrolled_by' => $entry->person(), 'enrolled_at' => $entry->receivedAt(),
             ]),
             'device_revoked' => Device::query()->whereKey($entry->streamId())->update(['revoked_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'sitting_begun' => Sitting::query()->create([
-                'id' => $entry->text('sitting'), 'person' => $entry->text('person'), 'device' => $entry->streamId(), 'begun_at' => $entry->receivedAt(),
+                'id' => $entry->text('event.sitting'), 'person' => $entry->person(), 'device' => $entry->streamId(), 'begun_at' => $entry->receivedAt(),
             ]),
-            'sitting_ended' => Sitting::query()->whereKey($entry->text('sitting'))->update([
+            'sitting_ended' => Sitting::query()->whereKey($entry->text('event.sitting'))->update([
                 'ended_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'), 'closed_device_seq' => $entry->number('data.closed_device_seq'),
             ]),
             'notice_sent' => $this->sent($entry),
-            'notice_acknowledged' => DB::table('notice_receipts')->where('notice', $entry->streamId())->where('person', $entry->text('person'))
+            'notice_acknowledged' => DB::table('notice_receipts')->where('notice', $entry->streamId())->where('person', $entry->person())
                 ->update(['acknowledged_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             default => null,
         };

@@ -9,10 +9,13 @@ use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
 use App\Builds\MoveAssignments;
 use App\Builds\Policies\SubjectPolicy;
+use App\Builds\ProgressProjector;
+use App\Builds\RunFolds;
 use App\Crib\CribFinder;
 use App\Crib\CribProjector;
 use App\Desk\Http\FindController;
 use App\Ledger\Projectors;
+use App\Ledger\Tries;
 use App\Ledger\Verification\EntryCheck;
 use App\Ledger\Verification\GuardCheck;
 use App\Ledger\Verification\OrderCheck;
@@ -59,7 +62,9 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class, ProgressProjector::class], 'projectors');
+        $this->app->scoped(Tries::class);
+        $this->app->scoped(RunFolds::class);
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));
         $this->app->tag([DocumentRule::class, RunRule::class], 'entry-rules');
         $this->app->when(EntryCheck::class)->needs('$rules')->giveTagged('entry-rules');

@@ -7,19 +7,26 @@ namespace App\Record;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Record\Models\AsideReading;
-use App\Record\Models\Finding;
 use App\Record\Models\Result;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Run\AttemptStatus;
-use Tekkal\Core\Run\Standing;
-use Tekkal\Core\Unit\Written;
+use Tekkal\Core\Run\Effect\Found;
+use Tekkal\Core\Run\Effect\Stood;
+use Tekkal\Core\Run\Effect\Undone;
+use Tekkal\Core\Run\Event\EventTypes;
+use Tekkal\Core\Run\Outcome;
 
-/** Builds, runs, results, readings aside and findings, as the entries tell them. */
+/** Builds, runs, results, what was set aside and findings, as the entries tell them: what was decided is taken as it was. */
 final class RecordProjector implements Projector
 {
+    public const UNREADABLE = 'observation_unreadable';
+
+    public function version(): string
+    {
+        return '1';
+    }
+
     public function tables(): array
     {
         return ['subjects', 'runs', 'results', 'readings_aside', 'findings'];
@@ -27,39 +34,25 @@ final class RecordProjector implements Projector
 
     public function types(): array
     {
-        return [
-            'build_opened', 'build_finished', 'build_shipped',
-            'run_begun', 'run_taken_over', 'run_finished',
-            'reading_taken', 'reading_withdrawn', 'backed_off', 'reading_dismissed', 'observation_unreadable',
-        ];
+        return ['build_opened', 'build_finished', 'build_shipped', self::UNREADABLE, ...array_keys(EventTypes::all())];
     }
 
     public function project(array $entries): void
     {
-        $rows = ['' => []];
+        $rows = new Rows;
         foreach ($entries as $entry) {
-            [$table, $row] = match (true) {
-                $entry->type() === 'build_opened' => ['subjects', $this->opened($entry)],
-                $entry->type() === 'run_begun' => ['runs', $this->begun($entry)],
-                $entry->type() === 'reading_taken' && $entry->text('standing') === Standing::Applied->value => ['results', $this->result($entry)],
-                default => ['', []],
+            $outcome = $entry->outcome();
+            match ($entry->type()) {
+                'build_opened' => $rows->add('subjects', $this->opened($entry)),
+                'run_begun' => $rows->add('runs', $this->begun($entry)),
+                'build_finished', 'build_shipped', 'run_taken_over', 'run_finished', 'reading_dismissed' => $entry->outcome() === null || $entry->optional('outcome.standing') === 'applied' ? $rows->change(fn () => $this->one($entry)) : null,
+                default => null,
             };
-            // New rows of one table that follow each other go in together; whatever changes a row must find it.
-            if (key($rows) !== $table) {
-                $this->insert($rows);
-                $rows = [$table => []];
+            if ($outcome !== null) {
+                $this->decided($entry, Outcome::fromBody($outcome), $rows);
             }
-            $row === [] ? $this->one($entry) : $rows[$table][] = $row;
         }
-        $this->insert($rows);
-    }
-
-    /** @param  array<string, list<array<string, mixed>>>  $rows by table */
-    private function insert(array $rows): void
-    {
-        foreach (array_filter($rows) as $table => $new) {
-            DB::table($table)->insert($new);
-        }
+        $rows->insert();
     }
 
     private function one(Entry $entry): void
@@ -67,14 +60,27 @@ final class RecordProjector implements Projector
         match ($entry->type()) {
             'build_finished' => $this->closed($entry, BuildState::Finished, 'finished_at'),
             'build_shipped' => $this->closed($entry, BuildState::Shipped, 'shipped_at'),
-            'run_taken_over' => Run::query()->whereKey($entry->streamId())->update(['person' => $entry->text('person'), 'device' => $entry->text('device')]),
+            'run_taken_over' => Run::query()->whereKey($entry->streamId())->update(['person' => $entry->person(), 'device' => $entry->text('event.device')]),
             'run_finished' => Run::query()->whereKey($entry->streamId())->update(['finished_at' => self::sql($entry->receivedAt())]),
-            'reading_taken', 'observation_unreadable' => $this->aside($entry),
-            'reading_withdrawn' => $this->retire([$entry->text('data.reading')], AttemptStatus::Withdrawn),
-            'backed_off' => $this->backedOff($entry),
-            'reading_dismissed' => AsideReading::query()->whereKey($entry->text('data.reading'))->update(['disposed_at' => self::sql($entry->receivedAt()), 'disposed_by' => $entry->text('person')]),
+            'reading_dismissed' => AsideReading::query()->whereKey($entry->text('event.reading'))->update(['disposed_at' => self::sql($entry->receivedAt()), 'disposed_by' => $entry->person()]),
             default => null,
         };
+    }
+
+    private function decided(Entry $entry, Outcome $outcome, Rows $rows): void
+    {
+        $found = 0;
+        foreach ($outcome->effects as $effect) {
+            match (true) {
+                $effect instanceof Stood => $rows->add('results', ResultRow::of($entry, $effect)),
+                $effect instanceof Undone => $rows->change(fn () => Result::query()->where('run', $entry->streamId())->where('step', $effect->step)->where('attempt', $effect->attempt)->update(['status' => $effect->as->value])),
+                $effect instanceof Found => $rows->add('findings', $this->finding($entry, $effect, ++$found)),
+                default => null,
+            };
+        }
+        if (! $outcome->isApplied()) {
+            $rows->add('readings_aside', $this->aside($entry, $outcome));
+        }
     }
 
     /** @return array<string, mixed> */
@@ -96,61 +102,30 @@ final class RecordProjector implements Projector
     private function begun(Entry $entry): array
     {
         return [
-            'id' => $entry->streamId(), 'subject' => $entry->text('subject'), 'joint' => $entry->text('data.joint'),
-            'revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash'), 'assignment' => $entry->text('data.assignment'),
-            'person' => $entry->text('person'), 'device' => $entry->text('device'), 'begun_at' => self::sql($entry->receivedAt()),
+            'id' => $entry->streamId(), 'subject' => $entry->text('subject'), 'joint' => $entry->text('joint'), 'option' => $entry->text('option'), 'risk_class' => $entry->text('risk_class'),
+            'revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash'), 'assignment' => $entry->text('event.assignment'),
+            'person' => $entry->person(), 'device' => $entry->text('event.device'), 'begun_at' => self::sql($entry->receivedAt()),
         ];
-    }
-
-    private function aside(Entry $entry): void
-    {
-        $this->findings($entry);
-        AsideReading::query()->create([
-            'entry_id' => $entry->id(), 'standing' => $entry->text('standing'), 'reason' => $entry->text('standing_reason'),
-            'run' => $entry->optional('data.run'), 'subject' => $entry->optional('subject'), 'step' => $entry->optional('step'),
-            'value' => $entry->optional('data.value'), 'unit' => $entry->optional('data.unit'), 'told' => $entry->optional('data.told'), 'tool' => $entry->optional('data.tool'),
-            'person' => $entry->text('person'), 'received_at' => $entry->receivedAt(),
-        ]);
     }
 
     /** @return array<string, mixed> */
-    private function result(Entry $entry): array
+    private function aside(Entry $entry, Outcome $outcome): array
     {
-        $this->findings($entry);
-
         return [
-            'entry_id' => $entry->id(), 'run' => $entry->streamId(), 'subject' => $entry->text('subject'), 'step' => $entry->text('step'),
-            'attempt' => $entry->number('data.attempt'), 'value' => $entry->text('data.value'), 'unit' => $entry->text('data.unit'),
-            'base_value' => (string) Written::fromCode($entry->text('data.value'), $entry->text('data.unit'))->quantity()->inBase(),
-            'verdict' => $entry->text('verdict'), 'evidence' => $entry->text('evidence'), 'status' => AttemptStatus::Live->value,
-            'source' => $entry->text('data.source'), 'tool' => $entry->text('data.tool'), 'calibration' => $entry->optional('data.calibration'),
-            'person' => $entry->text('person'), 'device' => $entry->text('device'), 'taken_at' => strtr($entry->text('data.taken_at'), ['T' => ' ', 'Z' => '']),
+            'entry_id' => $entry->id(), 'type' => $entry->type(), 'standing' => $outcome->standing->value, 'reason' => $outcome->reason?->value,
+            'run' => $entry->optional('event.run'), 'subject' => $entry->optional('subject'), 'step' => $entry->optional('event.step') ?? $entry->optional('event.at'),
+            'value' => $entry->optional('event.value') ?? $entry->optional('event.angle'), 'told' => $entry->optional('event.told'), 'tool' => $entry->optional('event.tool'),
+            'person' => $entry->person(), 'received_at' => self::sql($entry->receivedAt()),
         ];
     }
 
-    private function backedOff(Entry $entry): void
+    /** @return array<string, mixed> */
+    private function finding(Entry $entry, Found $found, int $n): array
     {
-        $this->findings($entry);
-        $this->retire($entry->texts('data.retires'), AttemptStatus::BackedOff);
-    }
-
-    private function findings(Entry $entry): void
-    {
-        foreach (FindingKind::cases() as $kind) {
-            $sentence = $entry->optional('data.findings.'.$kind->value);
-            if ($sentence !== null) {
-                Finding::query()->create([
-                    'entry_id' => $entry->id(), 'kind' => $kind->value, 'subject' => $entry->optional('subject'), 'run' => $entry->optional('data.run'),
-                    'step' => $entry->optional('step'), 'sentence' => $sentence, 'raised_at' => $entry->receivedAt(),
-                ]);
-            }
-        }
-    }
-
-    /** @param  list<string>  $readings */
-    private function retire(array $readings, AttemptStatus $status): void
-    {
-        Result::query()->whereKey($readings)->update(['status' => $status->value]);
+        return [
+            'entry_id' => $entry->id(), 'n' => $n, 'kind' => $found->kind->value, 'subject' => $entry->optional('subject'), 'run' => $entry->optional('event.run'),
+            'step' => $found->steps[0] ?? $entry->optional('event.step'), 'sentence' => $found->sentence, 'raised_at' => self::sql($entry->receivedAt()),
+        ];
     }
 
     private static function sql(CarbonImmutable $time): string

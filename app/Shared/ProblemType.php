@@ -29,6 +29,7 @@ enum ProblemType: string
     case NotFound = 'not-found';
     case NotRunning = 'not-running';
     case NotWithdrawn = 'not-withdrawn';
+    case NewerType = 'newer-type';
     case NoSitting = 'no-sitting';
     case OtherRefusal = 'other-refusal';
     case PinLocked = 'pin-locked';
@@ -41,7 +42,6 @@ enum ProblemType: string
     case TakenBack = 'taken-back';
     case TooLarge = 'too-large';
     case TooOften = 'too-often';
-    case ToolUnfit = 'tool-unfit';
     case Unreadable = 'unreadable';
     case WrongMethod = 'wrong-method';
     case WrongSignIn = 'wrong-sign-in';
@@ -75,6 +75,7 @@ enum ProblemType: string
             self::NotFound => 'Not found',
             self::NotRunning => 'The application does not answer',
             self::NotWithdrawn => 'The reading cannot be withdrawn',
+            self::NewerType => 'Of a kind that is not known here yet',
             self::NoSitting => 'Nobody sits at this bench',
             self::OtherRefusal => 'The request could not be carried out',
             self::PinLocked => 'The PIN is locked for a while',
@@ -87,7 +88,6 @@ enum ProblemType: string
             self::TakenBack => 'The job was taken back',
             self::TooLarge => 'Too large',
             self::TooOften => 'Too many tries',
-            self::ToolUnfit => 'The tool is not fit',
             self::Unreadable => 'What was sent cannot be read',
             self::WrongMethod => 'Not to be used in that way',
             self::WrongSignIn => 'Not signed in',

@@ -1,6 +1,6 @@
 # Figures, measured in one run in an instance of their own, and written into docs/performance.md.
 # Recording after what needs no database: what seeding has left to be written out must not be measured with it.
-BENCH_PARTS=(seed core arithmetic script record enter load library)
+BENCH_PARTS=(seed core arithmetic script record enter load library boards)
 
 verb_bench() {
   local parts=("$@") part
@@ -50,6 +50,7 @@ bench_instance() {
   slow "Tables and rights" migrate_and_grant
   sql "$DB_NAME" -e 'CREATE TABLE bare_inserts (id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY, body BLOB NOT NULL)'
   owner_artisan tekkal:grant >/dev/null
+  owner_artisan tekkal:rebuild --differing >/dev/null
   began=$(date +%s%N)
   slow "Demo and 9,000 results" artisan db:seed --class=DemoSeeder --force
   printf '{"seconds": %d.%03d}\n' $((($(date +%s%N) - began) / 1000000000)) $((($(date +%s%N) - began) / 1000000 % 1000)) >"$BENCH_OUT/seed.json.new"
@@ -61,12 +62,19 @@ bench_record() {
   BENCH_DSN="mysql:host=127.0.0.1;port=$(setting DB_PORT);dbname=$DB_NAME" BENCH_USER=$(setting DB_USERNAME) BENCH_PASSWORD=$(setting DB_PASSWORD) \
     slow "Recording, and what the way to it costs" measure record php tests/Bench/record.php "$(address)"
 }
-bench_core() { slow "Expansion and replay" measure core php -d opcache.enable_cli=1 tests/Bench/core.php; }
+bench_core() {
+  slow "Expansion and replay" measure core php -d opcache.enable_cli=1 tests/Bench/core.php
+  slow "Without PHP's cycle collector" measure core-uncollected php -d opcache.enable_cli=1 -d zend.enable_gc=0 tests/Bench/core.php
+}
 bench_arithmetic() { slow "Plausibility, curves, look-back" measure arithmetic php -d opcache.enable_cli=1 tests/Bench/arithmetic.php; }
 bench_script() { slow "Script of the first load" measure script node tests/Bench/script.mjs; }
 bench_load() { slow "40 benches for a minute" measure load php tests/Bench/load.php "$(address)"; }
 bench_enter() { BASE_URL=$(address) slow "From Enter to the next step" npx playwright test --grep @bench; }
 
+bench_boards() {
+  slow "An engine of 500 results, one of 5,000, 600 at work" artisan db:seed --class='Tests\Bench\BoardsSeeder' --force
+  slow "Board and audit sheets" measure boards php tests/Bench/boards.php "$(address)" 600
+}
 bench_library() { slow "2,000 procedures, list, search, comparison" measure library php tests/Bench/library.php "$(address)"; }
 
 address() { printf 'http://127.0.0.1:%s' "$(setting TEKKAL_PORT)"; }

@@ -148,7 +148,32 @@ is_unrecorded() {
   [ "$there" = 0 ] || [ "$(sql -N -e "SELECT EXISTS(SELECT 1 FROM \`$DB_NAME\`.ledger_entries)")" = 0 ]
 }
 
+# Was anything here recorded in the first format? No shop ever was; a demo may be.
+holds_first_format() { [ -n "$(sql -N "$DB_NAME" -e "SELECT 1 FROM ledger_entries WHERE format = 'tekkal.entry/1' LIMIT 1" 2>/dev/null || true)" ]; }
+
+# The first format is not read any more: a demo that was recorded in it is kept as a backup and loaded afresh.
+leave_first_format() {
+  local name
+  holds_first_format || return 0
+  [ "$(setting TEKKAL_DEMO)" = true ] || { echo "What is here was recorded in the first format, which this version does not read. Nothing was changed." >&2; return 1; }
+  name=$(date -u +%Y%m%dT%H%M%SZ)-first-format
+  mkdir -p "$V/backups"
+  room_for_dump
+  make_backup "$V/backups" "$name" || return 1
+  sql -e "DROP DATABASE IF EXISTS \`$DB_NAME\`"
+  rm -f "$V/storage/last-leaf"
+  echo "$name" >"$V/left-first-format"
+}
+
+# Said once, when it is done.
+say_what_was_left() {
+  [ -s "$V/left-first-format" ] || return 0
+  say "This demo had been recorded in Tekkal's first format, which is read no longer. It was backed up to $V/backups/$(cat "$V/left-first-format") and loaded afresh; benches are enrolled anew."
+  rm -f "$V/left-first-format"
+}
+
 migrate_and_grant() {
+  leave_first_format || return 1
   # The first start was killed before anything was recorded: what tables there are may be half made.
   if [ ! -f "$V/code" ] && is_unrecorded; then sql -e "DROP DATABASE IF EXISTS \`$DB_NAME\`"; fi
   failpoint logins

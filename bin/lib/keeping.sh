@@ -71,6 +71,8 @@ check_backup() { # folder, file of keys or nothing, or "unsealed"
   grep -q '"format": "tekkal.backup/1"' "$1/backup.json" || die "$1 was made by another version and cannot be read by this one."
   [ "$(sed -n 's/.*"sums": "\(.*\)".*/\1/p' "$1/backup.json")" = "$(sha256sum "$1/SHA256SUMS" | cut -d' ' -f1)" ] && (cd "$1" && sha256sum --quiet -c SHA256SUMS) >/dev/null 2>&1 \
     || die "$1 was damaged or altered: its checksums do not fit. Nothing was restored; take another backup."
+  # Read to its end: a reader that stops early would look like a damaged file.
+  if [ "$(gzip -dc "$1/database.sql.gz" | grep -c "'tekkal.entry/1'")" != 0 ]; then die "$1 was recorded in Tekkal's first format, which is read no longer. Nothing was restored."; fi
   if [ -n "${2:-}" ]; then key=$(tar -xOf "$2" .env | app_key); elif [ -f "$ENV_FILE" ]; then key=$(app_key <"$ENV_FILE"); fi
   if [ -n "${3:-}" ]; then
     say "Nobody can tell whether this backup was altered by somebody who made its sums anew: its seal was not asked for."
@@ -182,6 +184,8 @@ replace_record() { # backup; what is known stands in the file that says that it 
   slow "Record loaded" load_dump "$backup" || die "The backup could not be loaded; the lines above say why."
   failpoint restore-loaded
   slow "Tables and rights" migrate_and_grant || die "The database could not be brought up to date; the lines above say why."
+  # What an older version projected is no standard for what this one makes of the entries.
+  rebuild_differing true true
   TEKKAL_KNOWN=$known owner_artisan tekkal:restored "$(basename "$backup")" "$(sha256sum "$backup/SHA256SUMS" | cut -d' ' -f1)" || status=1
   rm -f "$V/restoring"
   owner_artisan tekkal:verify || status=1

@@ -91,6 +91,25 @@ front_end() {
   if [ "$(cat public/build/.tekkal 2>/dev/null)" != "$built" ]; then
     slow "Front end built" build_front_end "$built" || die "The front end could not be built; the lines above say why."
   fi
+  # Where the PHP libraries are not needed nobody asks for it.
+  [ ! -f vendor/autoload.php ] || core_bundle
+}
+
+# What runs the core beside a page: the core as one file, known by its hash, and PHP as WebAssembly.
+core_bundle() {
+  local built
+  built=$(find core/src core/bin/bundle.php vendor/brick/math/src bin/lib/core-bundle.mjs package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+  [ "$(cat public/core/.tekkal 2>/dev/null)" != "$built" ] || return 0
+  slow "Core for the page built" build_core_bundle "$built" || die "The core for the page could not be built; the lines above say why."
+}
+
+build_core_bundle() { # what it is built from
+  rm -rf public/core.new
+  node bin/lib/core-bundle.mjs public/core.new
+  chmod -R a+rX public/core.new
+  echo "$1" >public/core.new/.tekkal
+  rm -rf public/core
+  mv public/core.new public/core
 }
 
 # Built beside its place and put there whole: a page that is being read finds its scripts until then.

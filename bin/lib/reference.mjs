@@ -1,10 +1,11 @@
-// Writes what follows from the core's declarations of the kinds of stage: their part of the published schema, what the
-// editor knows of them, and docs/formats/procedure.md, the reference page, from the schema. With --check it only says what
+// Writes what follows from the core's declarations of the kinds of stage and of the events: their part of the published
+// schema, what the editor knows of them, and the reference pages docs/formats/procedure.md (from the schema) and events.md. With --check it only says what
 // is not as it should be.
 import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 
 const PAGE = 'docs/formats/procedure.md';
+const EVENTS = 'docs/formats/events.md';
 const SCHEMA = 'docs/formats/procedure.schema.json';
 const KINDS = 'resources/js/lib/stage-kinds.ts';
 const declared = JSON.parse(execFileSync('php', ['core/bin/door.php', 'schema'], { encoding: 'utf8' }));
@@ -57,6 +58,7 @@ const page = [
 ].join('\n');
 
 const wanted = {
+  [EVENTS]: declared.events,
   [SCHEMA]: `${JSON.stringify(schema, null, 1)}\n`,
   [KINDS]: `/* Made by bin/tekkal contract from the core's declarations of the kinds of stage; change those. */\nexport const STAGE_KINDS = ${JSON.stringify(declared.kinds, null, 2)} as const;\n`,
   [PAGE]: page,

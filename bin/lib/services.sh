@@ -33,12 +33,12 @@ raise() {
   local code
   code=$(code_hash)
   if is_up && answers && [ "$(cat "$V/code" 2>/dev/null)" = "$code" ]; then return 0; fi
-  if is_up && answers && [ -f "$V/code" ]; then
+  if is_up && answers && [ -f "$V/code" ] && ! holds_first_format; then
     upgrade_in_place && { echo "$code" >"$V/code"; return 0; }
   fi
   raise_database
   ! is_restoring || { resume_restore; return 0; }
-  [ ! -f "$V/code" ] || [ "$(cat "$V/code")" = "$code" ] || { room_for_dump; slow "Backup before the upgrade" backup_before_upgrade || { lower; die "What is here could not be backed up, so nothing was changed; the lines above say why."; }; }
+  [ ! -f "$V/code" ] || [ "$(cat "$V/code")" = "$code" ] || { room_for_dump; holds_first_format || slow "Backup before the upgrade" backup_before_upgrade || { lower; die "What is here could not be backed up, so nothing was changed; the lines above say why."; }; }
   slow "Tables and rights" migrate_and_grant || { lower; die "The database could not be brought up to date; the lines above say why."; }
   finish_raise
 }
@@ -55,6 +55,7 @@ upgrade_in_place() {
   failpoint upgrade-backed-up
   slow "Tables and rights" migrate_and_grant || die "The database could not be brought up to date; the lines above say why. The backup before the upgrade is in $V/backups."
   slow "Caches" write_caches || die "The caches could not be written; the lines above say why."
+  rebuild_differing "supervise stop queue php-fpm" true
   slow "Services reloaded" reload_services || return 1
 }
 
@@ -92,6 +93,7 @@ start_supervisor() (
 )
 
 finish_raise() {
+  rebuild_differing true true
   failpoint caches
   slow "Caches" write_caches || { lower; die "The caches could not be written; the lines above say why."; }
   failpoint demo
@@ -99,6 +101,7 @@ finish_raise() {
   failpoint services
   slow "Services started" start_services || { lower; die "The application does not answer at port $(setting TEKKAL_PORT); see bin/tekkal logs."; }
   code_hash >"$V/code"
+  say_what_was_left
   failpoint answering
   trap - ERR
   trap 'interrupted' INT TERM
@@ -215,17 +218,22 @@ verb_pictures() {
 
 # The new tables are filled beside the old ones while the shop works; only while they change places is it held up.
 verb_rebuild() {
-  local out filled late status=0
   use_shop; settle_service_user
-  out=$V/log/rebuild.out
   is_up || die "Tekkal is not running. Start it first: bin/tekkal start"
-  slow "Tables filled beside the old ones" told_to "$out" owner_artisan tekkal:rebuild || status=1
+  rebuild_tables "supervise stop queue php-fpm" "supervise start all"
+  wait_for 30 answers || die "The application does not answer; see bin/tekkal logs."
+}
+
+# Fills the projected tables beside the old ones, and changes them while nothing is recorded.
+rebuild_tables() { # what holds recording back, what lets it go on
+  local out filled late status=0
+  out=$V/log/rebuild.out
+  counted "Tables filled beside the old ones" told_to "$out" owner_artisan tekkal:rebuild || status=1
   filled=$(grep -E '^[0-9]+ [0-9]+$' "$out" | tail -n 1)
   [ -n "$filled" ] || { cat "$out"; die "The tables could not be filled; nothing was changed."; }
-  supervise stop queue php-fpm >/dev/null
+  $1 >/dev/null
   slow "Tables changed places" told_to "$out.swap" owner_artisan tekkal:rebuild --swap="${filled% *}" || status=1
-  supervise start all >/dev/null
-  wait_for 30 answers || die "The application does not answer; see bin/tekkal logs."
+  $2 >/dev/null
   late=$(grep -E '^[0-9]+$' "$out.swap" | tail -n 1 || true)
   [ -n "$late" ] || { cat "$out.swap"; die "The tables could not change places; the old ones stand."; }
   grep -hvE '^[0-9 ]+$' "$out" "$out.swap" || true
@@ -234,7 +242,27 @@ verb_rebuild() {
   say "Projections rebuilt from $((${filled#* } + late)) entries."
 }
 
-told_to() { local file=$1; shift; "$@" >"$file" 2>&1; }
+# Tables that another version of their projector filled are filled again.
+rebuild_differing() { # as rebuild_tables
+  local differing
+  differing=$(owner_artisan tekkal:rebuild --differing) || die "Nobody can tell by which version the tables were filled; the lines above say why."
+  [ -n "$differing" ] || return 0
+  say "Another version filled the tables of $differing."
+  rebuild_tables "$@"
+}
+
+# As slow does, with what the command says of its progress.
+counted() {
+  local what=$1 began status=0
+  shift
+  began=$(date +%s)
+  say "$what …"
+  "$@" || status=$?
+  [ $status -eq 0 ] || return $status
+  say "  done in $(($(date +%s) - began)) s"
+}
+
+told_to() { local file=$1; shift; "$@" >"$file"; }
 
 verb_erase() {
   use_shop; settle_service_user

@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class GoldenTest extends TestCase
 {
-    private const FOLDERS = [__DIR__.'/Lives/golden', __DIR__.'/../../tests/Feature/Ledger/golden', __DIR__.'/../../tests/Feature/Record/golden'];
+    private const FOLDERS = [__DIR__.'/Lives/golden', __DIR__.'/Decisions/golden', __DIR__.'/Run/golden/events', __DIR__.'/../../tests/Feature/Ledger/golden2', __DIR__.'/../../tests/Feature/Record/golden'];
 
     public function test_every_golden_file_is_as_it_was_released_and_none_is_missing_or_unlisted(): void
     {
@@ -22,7 +22,8 @@ final class GoldenTest extends TestCase
                 [$sum, $file] = explode('  ', $line);
                 $listed[$file] = $sum;
             }
-            $there = array_values(array_diff(scandir($folder) ?: [], ['.', '..', 'MANIFEST']));
+            $there = array_map(fn (string $f): string => substr($f, strlen($folder) + 1), array_filter([...glob("$folder/*") ?: [], ...glob("$folder/*/*") ?: []], is_file(...)));
+            $there = array_values(array_diff($there, ['MANIFEST']));
 
             self::assertNotSame([], $there);
             self::assertSame($listed, array_combine(array_keys($listed), array_map(fn (string $f): string => (string) hash_file('sha256', "$folder/$f"), array_keys($listed))));

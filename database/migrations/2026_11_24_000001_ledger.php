@@ -9,6 +9,7 @@ return new class extends AreaMigration
     public function up(): void
     {
         $this->entries();
+        $this->keeping();
         $this->tree();
     }
 
@@ -28,7 +29,6 @@ return new class extends AreaMigration
             $this->uid($t, 'device')->nullable();
             $t->unsignedBigInteger('device_seq')->nullable();
             $t->string('standing', 16)->charset('ascii')->nullable();
-            $t->string('verdict', 16)->charset('ascii')->nullable();
             $t->dateTime('received_at', 6);
             $t->binary('body', 0);
             $t->char('leaf_hash', 64)->charset('ascii');
@@ -38,10 +38,27 @@ return new class extends AreaMigration
         Schema::create('ledger_streams', function (Blueprint $t): void {
             $t->string('stream', 80)->charset('ascii')->primary();
             $t->unsignedInteger('next_seq');
+            $t->unsignedBigInteger('held')->default(0);
         });
         Schema::create('ledger_device_heads', function (Blueprint $t): void {
             $this->uid($t, 'device')->primary();
             $t->unsignedBigInteger('next_device_seq');
+            $t->unsignedBigInteger('held')->default(0);
+        });
+    }
+
+    /** What the house remembers about itself. */
+    private function keeping(): void
+    {
+        Schema::create('leases', function (Blueprint $t): void {
+            $t->string('name', 60)->charset('ascii')->primary();
+            $t->string('holder', 36)->charset('ascii');
+            $t->dateTime('until', 6);
+        });
+        // Which version of each projector the tables were filled by.
+        Schema::create('projector_versions', function (Blueprint $t): void {
+            $t->string('projector', 80)->charset('ascii')->primary();
+            $t->string('version', 40)->charset('ascii');
         });
     }
 

@@ -31,6 +31,8 @@ return new class extends AreaMigration
             $this->uid($t, 'id')->primary();
             $this->uid($t, 'subject')->index();
             $this->uid($t, 'joint');
+            $t->string('option', 120);
+            $t->char('risk_class', 1)->charset('ascii');
             $this->uid($t, 'revision');
             $t->char('plan_hash', 64)->charset('ascii');
             $this->uid($t, 'assignment')->unique();
@@ -43,38 +45,57 @@ return new class extends AreaMigration
 
     private function results(): void
     {
+        // What stood at each step, for searching across engines. One entry can give many steps a result.
         Schema::create('results', function (Blueprint $t): void {
-            $this->uid($t, 'entry_id')->primary();
-            $this->uid($t, 'run')->index();
-            $this->uid($t, 'subject')->index();
+            $t->uuid('entry_id');
             $t->string('step', 120)->charset('ascii');
+            $t->uuid('run');
+            $t->uuid('subject')->index();
+            $t->uuid('joint');
+            $t->string('stage', 60)->charset('ascii');
+            $t->string('stage_kind', 20)->charset('ascii');
+            $t->string('position', 60)->charset('ascii');
             $t->unsignedInteger('attempt');
-            $t->string('value', 40)->charset('ascii');
-            $t->string('unit', 12)->charset('ascii');
-            $t->decimal('base_value', 24, 12);
+            $t->string('value', 40)->charset('ascii')->nullable();
+            $t->string('setting', 40)->charset('ascii')->nullable();
+            $t->decimal('base_value', 24, 12)->nullable();
+            foreach (['target', 'low', 'high'] as $limit) {
+                $t->string($limit, 40)->charset('ascii')->nullable();
+            }
+            $t->string('window_of', 80)->charset('ascii')->nullable();
+            $t->char('risk_class', 1)->charset('ascii');
             $t->string('verdict', 16)->charset('ascii');
             $t->string('evidence', 24)->charset('ascii');
-            $t->string('status', 12)->charset('ascii');
+            $t->string('status', 16)->charset('ascii');
             $t->string('source', 20)->charset('ascii');
-            $this->uid($t, 'tool')->index();
-            $this->uid($t, 'calibration')->nullable();
-            $this->uid($t, 'person');
-            $this->uid($t, 'device');
+            $t->uuid('tool')->nullable();
+            $t->uuid('calibration')->nullable();
+            $t->uuid('person');
+            $t->uuid('device');
             $t->dateTime('taken_at', 6);
+            $t->dateTime('received_at', 6);
+            $t->primary(['entry_id', 'step']);
+            $t->unique(['run', 'step', 'attempt']);
+            foreach ([['tool'], ['joint', 'stage', 'position'], ['person'], ['calibration'], ['verdict']] as $by) {
+                $t->index([...$by, 'taken_at', 'entry_id']);
+            }
+            $t->index(['tool', 'received_at']);
         });
     }
 
     private function aside(): void
     {
+        // Whatever a bench saw that moved nothing: readings, and all else.
         Schema::create('readings_aside', function (Blueprint $t): void {
             $this->uid($t, 'entry_id')->primary();
+            $t->string('type', 40)->charset('ascii');
             $t->string('standing', 16)->charset('ascii');
             $t->string('reason', 40)->charset('ascii');
             $this->uid($t, 'run')->nullable()->index();
             $this->uid($t, 'subject')->nullable()->index();
             $t->string('step', 120)->charset('ascii')->nullable();
-            $t->string('value', 40)->charset('ascii');
-            $t->string('unit', 12)->charset('ascii');
+            $t->string('value', 40)->charset('ascii')->nullable();
+            $t->string('told', 800)->nullable();
             $this->uid($t, 'tool')->nullable();
             $this->uid($t, 'person');
             $t->dateTime('received_at', 6);
@@ -89,13 +110,8 @@ return new class extends AreaMigration
             $t->string('step', 120)->charset('ascii')->nullable();
             $t->text('sentence');
             $t->dateTime('raised_at', 6);
-            $t->primary(['entry_id', 'kind']);
-        });
-        // Free text can be erased; the entry holds only its salted hash.
-        Schema::create('reason_texts', function (Blueprint $t): void {
-            $this->uid($t, 'entry_id')->primary();
-            $t->char('salt', 32)->charset('ascii');
-            $t->text('text');
+            $t->unsignedSmallInteger('n');
+            $t->primary(['entry_id', 'n']);
         });
     }
 };

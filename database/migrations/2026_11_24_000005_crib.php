@@ -17,6 +17,9 @@ return new class extends AreaMigration
             $t->string('lowest', 20)->charset('ascii');
             $t->string('highest', 20)->charset('ascii');
             $t->string('resolution', 20)->charset('ascii');
+            // The entry that registered or last set it: what a verdict rests on.
+            $this->uid($t, 'entry_id');
+            $t->char('entry_leaf', 64)->charset('ascii');
         });
         Schema::create('calibrations', function (Blueprint $t): void {
             $this->uid($t, 'entry_id')->primary();

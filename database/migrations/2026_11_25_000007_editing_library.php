@@ -153,6 +153,8 @@ return new class extends AreaMigration
             $t->string('state', 12)->charset('ascii');
             $t->mediumText('report');
             $t->unsignedInteger('total');
+            $t->unsignedInteger('done')->default(0);
+            $t->unsignedInteger('written')->default(0);
             $t->dateTime('looked_at', 6);
         });
         Schema::table('revision_states', function (Blueprint $t): void {

@@ -7,7 +7,6 @@ namespace Database\Seeders;
 use App\Bench\Actions\BeginRun;
 use App\Bench\Actions\FinishRun;
 use App\Bench\Actions\RecordObservations;
-use App\Bench\Actions\TakeTool;
 use App\Bench\BenchCommand;
 use App\Bench\ObservationReader;
 use App\Bench\RunContext;
@@ -24,7 +23,6 @@ use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedWrench;
-use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
 
 /** A bench of the demo: works through runs by the same actions as a real one, with readings from seeded noise. */
@@ -46,7 +44,6 @@ final class DemoBench
         private readonly SignInAtBench $signIn,
         private readonly RecordObservations $record,
         private readonly BeginRun $begin,
-        private readonly TakeTool $takeTool,
         private readonly FinishRun $finish,
         private readonly EnrolDevice $enrol,
     ) {
@@ -64,11 +61,13 @@ final class DemoBench
     {
         $sitting = $this->signIn->begin($person, $this->device);
         $run = ($this->begin)($this->command($sitting, $person, 'begin'), $assignment);
-        foreach ($tools as $quantity => $code) {
-            ($this->takeTool)($this->command($sitting, $person, 'tool'), $run, Kind::from($quantity), $this->tool($code)->id);
-        }
+        $job = new DemoRun($run, $sitting, $person, $tools);
+        $context = RunContext::get($run);
+        $this->begunAt = CarbonImmutable::now();
+        $this->begunSeconds = $this->seconds;
+        $this->send(array_map(fn (string $quantity, string $code): array => $this->envelope($job, $context, 'tool_taken', 0) + ['quantity' => $quantity, 'tool' => $this->tool($code)->id], array_keys($tools), $tools));
 
-        return new DemoRun($run, $sitting, $person, $tools);
+        return $job;
     }
 
     /**
@@ -93,7 +92,7 @@ final class DemoBench
     public function backOff(DemoRun $run): void
     {
         $context = RunContext::get($run->id);
-        $this->send([$this->envelope($run, $context, (string) $context->fold->freeze()->stoppedAt, 'backed_off')]);
+        $this->send([$this->envelope($run, $context, 'backed_off') + ['step' => (string) $context->fold->stoppedAt()]]);
     }
 
     public function finish(DemoRun $run): void
@@ -111,20 +110,20 @@ final class DemoBench
     {
         $value = $this->wrench->pull($step->straightGoal()->window, Written::fromCode($tool->resolution, $tool->unit), $manner);
 
-        return $this->envelope($run, $context, $step->id, 'reading') + [
-            'value' => $value->digits, 'unit' => $tool->unit, 'raw' => $value->digits, 'tool' => $tool->id,
-            'source' => ReadingSource::Typed->value, 'device_verdict' => $step->straightGoal()->window->judge($value->quantity())->value,
+        return $this->envelope($run, $context, 'reading_taken') + [
+            'step' => $step->id, 'value' => $value->code(), 'raw' => $value->digits, 'tool' => $tool->id, 'source' => ReadingSource::Typed->value,
+            'device_says' => ['standing' => 'applied', 'verdict' => $step->straightGoal()->window->judge($value->quantity())->value],
         ];
     }
 
     /** @return array<string, mixed> */
-    private function envelope(DemoRun $run, RunContext $context, string $step, string $kind): array
+    private function envelope(DemoRun $run, RunContext $context, string $type, int $seconds = 24): array
     {
-        $this->seconds += 24;
+        $this->seconds += $seconds;
 
         return [
-            'id' => Ids::next(), 'kind' => $kind, 'run' => $run->id, 'subject' => $context->run->subject, 'sitting' => $run->sitting, 'step' => $step,
-            'base_seq' => 1, 'device_time' => $this->begunAt->addSeconds($this->seconds - $this->begunSeconds)->toIso8601ZuluString('microsecond'), 'mono_ms' => $this->seconds * 1000,
+            'type' => $type, 'v' => 1, 'id' => Ids::next(), 'run' => $run->id, 'subject' => $context->run->subject, 'sitting' => $run->sitting,
+            'base_seq' => 1, 'device_time' => $this->begunAt->addSeconds($this->seconds - $this->begunSeconds)->toIso8601ZuluString('microsecond'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'demo',
         ];
     }
 
@@ -144,7 +143,7 @@ final class DemoBench
         $id = Ids::next();
 
         return new BenchCommand($id, $this->sequence->expected($this->device->id), $this->device->id, $sitting, $person->id, hash('sha256', $what.$id), [
-            'base_seq' => 0, 'device_time' => now()->toIso8601ZuluString('microsecond'), 'mono_ms' => $this->seconds * 1000,
+            'base_seq' => 0, 'device_time' => now()->toIso8601ZuluString('microsecond'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'demo',
         ]);
     }
 }

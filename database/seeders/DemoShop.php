@@ -54,7 +54,7 @@ final class DemoShop
         $this->today = CarbonImmutable::now()->startOfMinute();
         $fixed = CarbonImmutable::getTestNow();
         $random = new Randomizer(new Xoshiro256StarStar(hash('sha256', self::SEED, true)));
-        Str::createUuidsUsing(fn () => Uuid::fromBytes($random->getBytes(16)));
+        Str::createUuidsUsing(fn () => Uuid::fromBytes(self::asVersion4($random->getBytes(16))));
         try {
             $this->at(-300, fn () => $this->people = new DemoPeople);
             $this->at(-299, fn () => $this->mainCaps = $this->library->seed($this->people, $small));
@@ -67,6 +67,15 @@ final class DemoShop
             Str::createUuidsNormally();
             CarbonImmutable::setTestNow($fixed);
         }
+    }
+
+    /** Random bytes as an id of one's chance (RFC 9562, version 4). */
+    private static function asVersion4(string $bytes): string
+    {
+        $bytes[6] = chr(ord($bytes[6]) & 0x0F | 0x40);
+        $bytes[8] = chr(ord($bytes[8]) & 0x3F | 0x80);
+
+        return $bytes;
     }
 
     private function tools(): void

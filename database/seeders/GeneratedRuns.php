@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Bench\Observation;
-use App\Bench\ObservationDraft;
-use App\Bench\ObservedAt;
-use App\Bench\ObservedReading;
+use App\Bench\BenchCommand;
+use App\Bench\ObservationReader;
+use App\Bench\ObservedOutcome;
 use App\Bench\Received;
 use App\Bench\RunContext;
-use App\Bench\SentStamp;
+use App\Builds\RunFolds;
 use App\Crib\Models\ToolRow;
 use App\Ledger\Concerns;
+use App\Ledger\Decision;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Ledger\Sending;
 use App\Library\Models\Family;
 use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
@@ -34,13 +35,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Tekkal\Core\Plan\Plan;
-use Tekkal\Core\Plan\Step;
-use Tekkal\Core\Run\Event\ReadingTaken;
-use Tekkal\Core\Run\Event\RunBegun;
-use Tekkal\Core\Run\Event\ToolTaken;
-use Tekkal\Core\Run\ReadingSource;
+use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\RunFold;
-use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedWrench;
@@ -56,9 +52,17 @@ final class GeneratedRuns
     /** Builds that are worked at side by side, and appended in one transaction. */
     private const TOGETHER = 10;
 
+    private string $family;
+
+    private Joint $joint;
+
     private Plan $plan;
 
     private string $planHash;
+
+    private string $option;
+
+    private string $riskClass;
 
     private StoredRevision $revision;
 
@@ -79,18 +83,19 @@ final class GeneratedRuns
 
     public function __construct(
         private readonly Recorder $recorder,
-        private readonly ObservationDraft $draft,
+        private readonly ObservedOutcome $outcome,
         private readonly EnrolDevice $enrol,
         private readonly SignInAtBench $signIn,
+        private readonly RunFolds $folds,
     ) {
     }
 
-    public function seed(int $results): void
+    public function seed(int $results, string $family = 'TN3', string $joint = 'Main caps'): void
     {
         if ($results <= 0) {
             return;
         }
-        $this->settle();
+        $this->settle($family, $joint);
         $fixed = CarbonImmutable::getTestNow();
         $today = CarbonImmutable::now()->startOfMinute();
         $builds = intdiv($results + count($this->plan->steps) - 1, count($this->plan->steps));
@@ -107,12 +112,16 @@ final class GeneratedRuns
         CarbonImmutable::setTestNow($fixed);
     }
 
-    private function settle(): void
+    private function settle(string $family, string $name): void
     {
-        $status = RevisionStatus::query()->where('state', 'approved')->where('joint', Joint::query()->where('name', 'Main caps')->where('family', Family::query()->where('code', 'TN3')->value('id'))->value('id'))->firstOrFail();
+        $this->family = $family;
+        $this->joint = Joint::query()->where('name', $name)->where('family', Family::query()->where('code', $family)->value('id'))->firstOrFail();
+        $status = RevisionStatus::query()->where('state', 'approved')->where('joint', $this->joint->id)->firstOrFail();
         $this->revision = StoredRevision::query()->findOrFail($status->revision);
         $this->planHash = (string) $status->plan_hash;
         $this->plan = Procedures::plan($this->planHash);
+        $this->option = Procedure::query()->findOrFail($status->procedure)->option;
+        $this->riskClass = Procedures::revision($status->revision)->riskClass;
         $this->lead = Person::query()->where('sign_in_name', 'lead')->firstOrFail();
         $this->assembler = Person::query()->where('badge', '1041')->firstOrFail();
         for ($i = 1; $i <= self::TOGETHER; $i++) {
@@ -131,54 +140,64 @@ final class GeneratedRuns
     {
         $this->sitting = $this->sittings[$number % self::TOGETHER];
         [$subject, $assignment, $run] = [Ids::next(), Ids::next(), Ids::next()];
-        $joint = once(fn (): Joint => Joint::query()->findOrFail($this->revision->joint));
         $customer = once(fn (): string => Customer::query()->firstOrFail()->id);
-        $serial = sprintf('TN3-%02d-%04d', 90 + intdiv($number, 10_000), $number % 10_000);
+        $serial = sprintf('%s-%02d-%04d', $this->family, 90 + intdiv($number, 10_000), $number % 10_000);
         $desk = fn (string $type, array $data = [], ?Concerns $concerns = null): Draft => new Draft(Ids::next(), $type, "subject/$subject", $this->lead->id, $data, $concerns ?? new Concerns($subject));
 
         return [
-            $desk('build_opened', ['serial' => $serial, 'build_number' => 1, 'family' => $joint->family, 'customer' => $customer]),
-            $desk('procedure_given', ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $this->revision->id, 'person' => $this->assembler->id], new Concerns($subject, revisionHash: $this->revision->document_hash, planHash: $this->planHash)),
-            ...$this->run($run, $subject, $assignment, $joint->id, new SimulatedWrench(new SeededNoise("generated $number"))),
+            $desk('build_opened', ['serial' => $serial, 'build_number' => 1, 'family' => $this->joint->family, 'customer' => $customer]),
+            $desk('procedure_given', ['assignment' => $assignment, 'revision' => $this->revision->id, 'person' => $this->assembler->id], new Concerns($subject, $this->revision->document_hash, $this->planHash, $this->joint->id, $this->option)),
+            ...$this->run($run, $subject, $assignment, new SimulatedWrench(new SeededNoise("generated $number"))),
             $desk('build_finished'),
             $desk('build_shipped'),
         ];
     }
 
     /** @return list<Draft> */
-    private function run(string $run, string $subject, string $assignment, string $joint, SimulatedWrench $wrench): array
+    private function run(string $run, string $subject, string $assignment, SimulatedWrench $wrench): array
     {
-        $fold = new RunFold($this->plan);
-        $fold->apply(new RunBegun($this->assembler->id, $this->sitting->device));
-        $context = new RunContext(new Run(['id' => $run, 'subject' => $subject, 'plan_hash' => $this->planHash, 'person' => $this->assembler->id, 'begun_at' => now()]), $this->plan, $fold, $this->revision->document_hash, 1);
-        $bench = fn (string $type, array $data = []): Draft => (new Draft(Ids::next(), $type, RunHistory::stream($run), $this->assembler->id, $data, $context->concerns()))
-            ->sent(new Sending($this->sitting->id, $this->sitting->device, $this->counts[$this->sitting->device]++));
-        $drafts = [$bench('run_begun', ['assignment' => $assignment, 'joint' => $joint, 'revision' => $this->revision->id])];
+        $context = new RunContext(
+            new Run(['id' => $run, 'subject' => $subject, 'joint' => $this->joint->id, 'option' => $this->option, 'risk_class' => $this->riskClass, 'plan_hash' => $this->planHash, 'person' => $this->assembler->id, 'begun_at' => now()]),
+            $this->plan, new RunFold($this->plan), $this->revision->document_hash,
+        );
+        $drafts = [$this->command($context, 'run_begun', ['assignment' => $assignment], ['revision' => $this->revision->id])];
         foreach ($this->tools as $quantity => $tool) {
-            $drafts[] = $bench('tool_taken', ['quantity' => $quantity, 'tool' => $tool->id, 'tool_code' => $tool->code]);
-            $fold->apply(new ToolTaken(Kind::from($quantity), $tool->id));
+            $drafts[] = $this->observed($context, 'tool_taken', 0, ['quantity' => $quantity, 'tool' => $tool->id]);
         }
         foreach ($this->plan->steps as $i => $step) {
-            $drafts[] = $this->reading($context, $step, $i, $wrench);
+            $tool = $this->tools[$step->straightGoal()->quantity->value];
+            $value = $wrench->pull($step->straightGoal()->window, Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
+            $drafts[] = $this->observed($context, 'reading_taken', $i, ['step' => $step->id, 'value' => $value->code(), 'raw' => $value->digits, 'tool' => $tool->id, 'source' => 'typed']);
         }
-        $drafts[] = $bench('run_finished');
+        $drafts[] = $this->command($context, 'run_finished', []);
+        $this->folds->keep($run, $context->fold);
 
         return $drafts;
     }
 
-    private function reading(RunContext $context, Step $step, int $place, SimulatedWrench $wrench): Draft
+    /**
+     * @param  array<string, mixed>  $content
+     * @param  array<string, mixed>  $data
+     */
+    private function command(RunContext $context, string $type, array $content, array $data = []): Draft
     {
-        $goal = $step->straightGoal();
-        $tool = $this->tools[$goal->quantity->value];
-        $value = $wrench->pull($goal->window, Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
-        $stamp = new SentStamp($this->sitting->id, $this->counts[$this->sitting->device]++, 1, now()->addMilliseconds($place * 100)->toDateTimeImmutable(), $place * 24_000, false);
-        $reading = new ObservedReading($value, $value->digits, $tool->id, ReadingSource::Typed, 'in');
-        $at = new ObservedAt($context->run->id, $context->run->subject, $step->id);
-        $id = Ids::next();
-        $received = new Received(new Observation($id, hash('sha256', $id), $stamp, $at, $reading, null), $this->sitting, 0);
-        $before = $context->fold->freeze();
-        $outcome = $context->fold->apply(new ReadingTaken($id, $step->id, $value, ReadingSource::Typed, $tool->id, new Stamp($this->assembler->id, $this->sitting->device, $received->takenAt())));
+        $command = new BenchCommand(Ids::next(), $this->counts[$this->sitting->device]++, $this->sitting->device, $this->sitting->id, $this->assembler->id, '', ['base_seq' => 0, 'device_time' => now()->toIso8601ZuluString('microsecond'), 'mono_ms' => 0, 'clock' => 'generated']);
+        $event = $command->event($type, $context->run->id, $context->run->subject, $content);
+        $outcome = $context->fold->decide(EventTypes::read($event));
 
-        return $this->draft->reading($context, $before, $received, $reading, $at, $outcome);
+        return Draft::ofEvent($event, new Decision($outcome->toBody()), RunHistory::stream($context->run->id), $context->concerns(), $data)
+            ->sent(new Sending($command->sitting, $command->device, $command->deviceSeq));
+    }
+
+    /** @param  array<string, mixed>  $content */
+    private function observed(RunContext $context, string $type, int $place, array $content): Draft
+    {
+        $sent = [
+            'type' => $type, 'id' => Ids::next(), 'run' => $context->run->id, 'subject' => $context->run->subject, 'sitting' => $this->sitting->id,
+            'device_seq' => $this->counts[$this->sitting->device]++, 'base_seq' => 1, 'device_time' => now()->addMilliseconds($place * 100)->toIso8601ZuluString('microsecond'),
+            'mono_ms' => $place * 24_000, 'clock' => 'generated',
+        ];
+
+        return $this->outcome->inRun($context, new Received(ObservationReader::read($sent + $content, 0), $this->sitting, 0), $context->fold->state->seq() + 1);
     }
 }

@@ -2,7 +2,6 @@
 
 use App\Bench\Http\HookController;
 use App\Bench\Http\RunController;
-use App\Bench\Http\RunToolController;
 use App\Bench\Http\WithdrawalController;
 use App\People\Ability;
 use Illuminate\Support\Facades\Route;
@@ -12,7 +11,6 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::post('runs', [RunController::class, 'begin'])->can(Ability::WorkAtBench->value);
     Route::get('runs/{run}', [RunController::class, 'show'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/take-over', [RunController::class, 'takeOver'])->can(Ability::WorkAtBench->value);
-    Route::post('runs/{run}/tools', [RunToolController::class, 'take'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/withdrawals', [WithdrawalController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/finish', [RunController::class, 'finish'])->can(Ability::WorkAtBench->value);
 });

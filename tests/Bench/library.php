@@ -8,20 +8,11 @@ declare(strict_types=1);
 use Tests\Faults\Http;
 
 require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/median.php';
+require __DIR__.'/beside.php';
 
 const PROCEDURES = 2000;
 const JOINTS = 100;
-const ROUNDS = 5;
-const EACH = 12;
-
-/** @param  list<float>  $values */
-function middle(array $values): float
-{
-    sort($values);
-
-    return $values[intdiv(count($values), 2)];
-}
-
 $http = new Http($argv[1], 120_000);
 $http->get('session');
 $http->must('session', ['name' => 'lead', 'password' => 'fenmoor']);
@@ -61,21 +52,6 @@ $pairs = [
 ];
 $figures = ['procedures' => PROCEDURES, 'megabytes' => $megabytes, 'look_s' => $looked, 'import_s' => $seconds];
 foreach ($pairs as $name => $paths) {
-    $rounds = [[], []];
-    $ratios = [];
-    for ($round = -1; $round < ROUNDS; $round++) {
-        $times = [[], []];
-        for ($i = 0; $i < 2 * EACH; $i++) {
-            $began = hrtime(true);
-            $http->must($paths[$i % 2]);
-            $times[$i % 2][] = (hrtime(true) - $began) / 1e6;
-        }
-        if ($round >= 0) {
-            $rounds[0][] = middle($times[0]);
-            $rounds[1][] = middle($times[1]);
-            $ratios[] = middle($times[0]) / middle($times[1]);
-        }
-    }
-    $figures[$name] = ['ms' => middle($rounds[0]), 'bare_ms' => middle($rounds[1]), 'ratio' => middle($ratios)];
+    $figures[$name] = besideBare($http, ...$paths);
 }
 echo json_encode($figures, JSON_THROW_ON_ERROR), "\n";

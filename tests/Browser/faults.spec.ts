@@ -21,6 +21,7 @@ test('@faults while the server is down the bench says what it keeps, goes on, an
   await engineFor(lead, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
   await atFirstBolt(bench, serial);
+  await expect(bench.getByText('all sent')).toBeVisible();
 
   await test.step('PHP is stopped: the reading is kept, the sentence says so, the next bolt is called', async () => {
     supervisor('stop', 'php-fpm');

@@ -120,10 +120,10 @@ test('an observation that the server cannot read waits for the lead and holds up
   // As a page of another release might send it: a value in signs that no tool shows.
   let spoilt = false;
   await bench.route('**/api/bench/observations', async (route) => {
-    const body = route.request().postDataJSON() as { observations: { kind: string; value?: string }[] };
+    const body = route.request().postDataJSON() as { observations: { type: string; value?: string }[] };
     const first = body.observations[0];
-    spoilt ||= first?.kind === 'observation_unreadable';
-    if (!spoilt && first) first.value = '３２.１';
+    spoilt ||= first?.type === 'observation_unreadable';
+    if (!spoilt && first?.type === 'reading_taken') first.value = '３２.１ N.m';
     await route.continue({ postData: JSON.stringify(body) });
   });
   await type(bench, '32.1');

@@ -7,7 +7,7 @@ import { Outbox, type StepObservation } from '@/areas/bench/outbox';
 import { useOutbox } from '@/areas/bench/useOutbox';
 import { SESSION_AT_BENCH, inApp, newClient, refused, serve, unreachable } from './server';
 
-type Batch = { observations: { id: string; device_seq: number; kind: string; value?: string; bytes?: string }[] };
+type Batch = { observations: { id: string; device_seq: number; type: string; value?: string; bytes?: string }[] };
 const batchOf = (body: unknown) => (body as Batch).observations;
 
 let bench = 0;
@@ -18,8 +18,9 @@ beforeEach(() => {
 afterEach(() => vi.useRealTimers());
 
 const seen = (value: string): StepObservation => ({
+  type: 'reading_taken',
+  v: 1,
   id: crypto.randomUUID(),
-  kind: 'reading',
   run: 'run-1',
   subject: 'sub-1',
   sitting: 's1',
@@ -27,14 +28,16 @@ const seen = (value: string): StepObservation => ({
   base_seq: 7,
   device_time: '2026-06-15T09:00:00Z',
   mono_ms: 1,
-  value,
-  unit: 'N.m',
+  clock: 'c1',
+  value: `${value} N.m`,
+  raw: value,
+  tool: 'tool-1',
   source: 'typed',
 });
 
 const applied = (body: unknown) => ({
   body: {
-    outcomes: batchOf(body).map((o) => ({ id: o.id, seq: 8, leaf_hash: 'a'.repeat(64), standing: 'applied', verdict: 'in', sentence: '', flags: [] })),
+    outcomes: batchOf(body).map((o) => ({ id: o.id, seq: 8, leaf_hash: 'a'.repeat(64), standing: 'applied', effects: [], say: [] })),
   },
 });
 
@@ -63,7 +66,7 @@ test('what is observed stands there at once, waits while nobody answers, and goe
   up = true;
   await act(async () => await vi.advanceTimersByTimeAsync(2_000));
   await waitFor(() => expect(result.current.state.waiting).toEqual([]));
-  expect(sent).toEqual(['1 32', '2 32.5']);
+  expect(sent).toEqual(['1 32 N.m', '2 32.5 N.m']);
   expect(result.current.state.trouble).toBeNull();
 });
 
@@ -80,14 +83,14 @@ test('what waits outlives the page: opened anew, it is sent with the number it w
   // The server's count is older than what waits here: it must not be given out a second time.
   const after = await Outbox.open(device, 4);
   await vi.waitFor(() => expect(after.snapshot().waiting).toEqual([]));
-  expect(batchOf(asked[0]?.body).map((o) => [o.device_seq, o.value])).toEqual([[4, '31']]);
+  expect(batchOf(asked[0]?.body).map((o) => [o.device_seq, o.value])).toEqual([[4, '31 N.m']]);
   expect(await after.lastSeq()).toBe(4);
 });
 
 test('one that the server cannot read is stood in for with its bytes, and does not hold up the next', async () => {
   const asked = serve({
     'POST bench/observations': (body) =>
-      batchOf(body)[0]?.kind === 'reading' && batchOf(body)[0]?.value === 'odd'
+      batchOf(body)[0]?.type === 'reading_taken' && batchOf(body)[0]?.value === 'odd N.m'
         ? refused(422, 'unreadable', 'It cannot be read.', { index: 0, reason: 'a value is no number' })
         : applied(body),
   });
@@ -96,12 +99,12 @@ test('one that the server cannot read is stood in for with its bytes, and does n
   await outbox.observe(seen('32'));
   await vi.waitFor(() => expect(outbox.snapshot().waiting).toEqual([]));
 
-  const last = asked.flatMap(({ body }) => batchOf(body)).filter((o) => o.value !== 'odd');
-  expect(last.map((o) => [o.device_seq, o.kind])).toEqual([
+  const last = asked.flatMap(({ body }) => batchOf(body)).filter((o) => o.value !== 'odd N.m');
+  expect(last.map((o) => [o.device_seq, o.type])).toEqual([
     [1, 'observation_unreadable'],
-    [2, 'reading'],
+    [2, 'reading_taken'],
   ]);
-  expect(last[0]?.bytes).toContain('"value":"odd"');
+  expect(last[0]?.bytes).toContain('"value":"odd N.m"');
 });
 
 test('where the server counts further, what waits is counted anew, in its order, and none is lost', async () => {
@@ -115,7 +118,7 @@ test('where the server counts further, what waits is counted anew, in its order,
   await Promise.all([outbox.observe(seen('31')), outbox.observe(seen('32'))]);
   await vi.waitFor(() => expect(outbox.snapshot().waiting).toEqual([]));
   const accepted = asked.flatMap(({ body }) => batchOf(body)).filter((o) => o.device_seq >= 9);
-  expect(new Set(accepted.map((o) => `${String(o.device_seq)} ${o.value ?? ''}`))).toEqual(new Set(['9 31', '10 32']));
+  expect(new Set(accepted.map((o) => `${String(o.device_seq)} ${o.value ?? ''}`))).toEqual(new Set(['9 31 N.m', '10 32 N.m']));
   expect(await outbox.lastSeq()).toBe(10);
 });
 
@@ -151,10 +154,36 @@ test('where this device cannot keep a reading, that is said and nothing counts a
   const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
     throw new DOMException('the disk is full', 'QuotaExceededError');
   });
-  await expect(outbox.observe(seen('32'))).rejects.toThrow('This device could not keep 32: its store is full or closed. Nothing was recorded; call the lead.');
+  expect(await outbox.observe(seen('32'))).toBe(false);
+  expect(outbox.snapshot()).toMatchObject({
+    waiting: [],
+    notKept: 'This device could not keep 32: its store is full or closed. Nothing was recorded; call the lead.',
+  });
   put.mockRestore();
 
-  expect(outbox.snapshot().waiting).toEqual([]);
+  expect(await outbox.observe(seen('32.5'))).toBe(true);
+  expect(outbox.snapshot().notKept).toBeNull();
+});
+
+test('that somebody went on without a PIN is said before what they do, and nothing is kept without it', async () => {
+  const asked = serve({ 'POST bench/observations': applied });
+  const outbox = await Outbox.open(`idle-${String(bench)}`, 1);
+  outbox.markAfterIdle(true);
+  const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementationOnce(() => {
+    throw new DOMException('the disk is full', 'QuotaExceededError');
+  });
+  expect(await outbox.observe(seen('32'))).toBe(false);
+  expect(outbox.snapshot()).toMatchObject({ waiting: [], notKept: expect.stringContaining('could not keep 32:') as string });
+  put.mockRestore();
+
+  const reading = seen('32.5');
+  await outbox.observe(reading);
+  await outbox.flush();
+  const batch = asked.map(({ body }) => batchOf(body)).find((sent) => sent.some((o) => o.id === reading.id));
+  expect(batch?.map((o) => [o.device_seq, o.type])).toEqual([
+    [1, 'resumed'],
+    [2, 'reading_taken'],
+  ]);
 });
 
 test('while a reading is on its way to the disk the browser asks before it leaves the page, and no more once it is kept', async () => {

@@ -30,6 +30,7 @@ export const SHEET: RunSheet = {
   id: 'run-1',
   subject: 'sub-1',
   serial: 'TN3-26-0001',
+  hardware: 'stock bolts',
   family: 'Tarn TN3',
   joint: 'Main caps',
   revision: 'A',

@@ -6,9 +6,9 @@ namespace Tests\Factories;
 
 use App\Library\Models\Family;
 use App\Record\BuildState;
-use App\Record\FindingKind;
 use App\Record\Models\Finding;
 use App\Record\Models\Subject;
+use Tekkal\Core\Run\FindingKind;
 
 /** @extends RowFactory<Subject> */
 final class SubjectFactory extends RowFactory
@@ -35,7 +35,7 @@ final class SubjectFactory extends RowFactory
         return $this->afterCreating(function (Subject $subject) use ($findings): void {
             for ($i = 0; $i < $findings; $i++) {
                 Finding::query()->create([
-                    'entry_id' => self::id(), 'kind' => FindingKind::cases()[0]->value, 'subject' => $subject->id,
+                    'entry_id' => self::id(), 'n' => 1, 'kind' => FindingKind::cases()[0]->value, 'subject' => $subject->id,
                     'sentence' => 'Something is to be looked at.', 'raised_at' => now(),
                 ]);
             }

@@ -25,6 +25,8 @@ final class ToolFactory extends RowFactory
             'lowest' => '12',
             'highest' => '60',
             'resolution' => '0.1',
+            'entry_id' => self::id(),
+            'entry_leaf' => str_repeat('0', 64),
         ];
     }
 

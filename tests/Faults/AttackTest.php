@@ -139,7 +139,7 @@ final class AttackTest extends TestCase
         return [
             ['session/bench', ['badge' => '1042', 'pin' => '000000'], true],
             ['bench/observations', ['sent_at' => gmdate('Y-m-d\TH:i:s\Z'), 'observations' => [$reading]], true],
-            ["bench/runs/$run/withdrawals", ['id' => $uuid, 'device_seq' => 1, 'base_seq' => 0, 'device_time' => '2026-06-15T09:00:00Z', 'mono_ms' => 1, 'reading' => $uuid, 'reason' => 'wrong_key', 'text' => 'x'], true],
+            ["bench/runs/$run/withdrawals", ['id' => $uuid, 'device_seq' => 1, 'base_seq' => 0, 'device_time' => '2026-06-15T09:00:00Z', 'mono_ms' => 1, 'clock' => 'c', 'step' => 's:a:1', 'reading' => $uuid, 'reason' => 'wrong_key', 'text' => 'x'], true],
             ['bench/runs', ['id' => $uuid, 'device_seq' => 1, 'base_seq' => 0, 'device_time' => '2026-06-15T09:00:00Z', 'mono_ms' => 1, 'assignment' => $uuid], true],
             ['stand-ins/wrench/pull', ['unit' => 'N.m', 'low' => '30', 'high' => '34', 'resolution' => '0.1', 'manner' => 'good', 'seed' => 'x'], true],
             ['builds', ['serial' => 'TN3-98-0001', 'customer' => $uuid, 'id' => $uuid], false],

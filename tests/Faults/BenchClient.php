@@ -79,9 +79,10 @@ final class BenchClient
         $this->subject = (string) $sheet['subject'];
         foreach (['torque' => 'TW-04', 'angle' => 'AG-02'] as $quantity => $code) {
             $offer = array_column($sheet['tools'][$quantity]['offers'], 'id', 'code')[$code];
-            $sheet = $this->command("bench/runs/$this->run/tools", ['quantity' => $quantity, 'tool' => $offer]);
+            $this->keep($this->stamped('tool_taken') + ['quantity' => $quantity, 'tool' => $offer]);
             $this->tools[$quantity] = $offer;
         }
+        $this->insist(fn (): array => [$this->flush() ? 200 : 0, []]);
         $this->walk = array_values($sheet['walk_sheet']);
 
         return $this;
@@ -108,7 +109,7 @@ final class BenchClient
      */
     public function command(string $path, array $body = []): array
     {
-        $body += ['id' => (string) Uuid::v7(), 'base_seq' => 0, 'device_time' => gmdate('Y-m-d\TH:i:s.v\Z'), 'mono_ms' => (int) (hrtime(true) / 1e6)];
+        $body += ['id' => (string) Uuid::v7(), 'base_seq' => 0, 'device_time' => gmdate('Y-m-d\TH:i:s.v\Z'), 'mono_ms' => (int) (hrtime(true) / 1e6), 'clock' => 'fault-client'];
         $answer = $this->insist(function () use ($path, $body): array {
             [$status, $answer] = $this->bench->post($path, ['device_seq' => $this->next] + $body);
             if ($status === 409 && ($answer['type'] ?? '') === 'tekkal:device-seq') {
@@ -135,20 +136,33 @@ final class BenchClient
         $torque = $line['quantity'] === 'torque';
         $value ??= $torque ? sprintf('%.1f', ((float) $line['low'] + (float) $line['high']) / 2) : (string) (int) ((float) $line['low'] + 2);
 
+        return $this->stamped('reading_taken') + [
+            'step' => $line['step'], 'value' => $value.($torque ? ' N.m' : ' deg'), 'raw' => $value, 'tool' => $this->tools[$line['quantity']], 'source' => 'typed',
+            'device_says' => ['standing' => 'applied', 'verdict' => 'in'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function stamped(string $type): array
+    {
         return [
-            'id' => (string) Uuid::v7(), 'kind' => 'reading', 'run' => $this->run, 'subject' => $this->subject, 'sitting' => $this->sitting, 'step' => $line['step'],
-            'base_seq' => 1, 'device_time' => gmdate('Y-m-d\TH:i:s.v\Z'), 'mono_ms' => (int) (hrtime(true) / 1e6),
-            'value' => $value, 'unit' => $torque ? 'N.m' : 'deg', 'raw' => $value, 'tool' => $this->tools[$line['quantity']], 'source' => 'typed', 'device_verdict' => 'in',
+            'type' => $type, 'v' => 1, 'id' => (string) Uuid::v7(), 'run' => $this->run, 'subject' => $this->subject, 'sitting' => $this->sitting,
+            'base_seq' => 1, 'device_time' => gmdate('Y-m-d\TH:i:s.v\Z'), 'mono_ms' => (int) (hrtime(true) / 1e6), 'clock' => 'fault-client',
         ];
     }
 
     /** Sees the next step's reading and keeps it. */
     public function observe(): void
     {
-        $reading = $this->reading() + ['device_seq' => $this->next++];
+        $this->keep($this->reading());
         array_shift($this->walk);
-        $this->tried[] = $reading['id'];
-        $this->waiting[] = $reading;
+    }
+
+    /** @param  array<string, mixed>  $observation */
+    public function keep(array $observation): void
+    {
+        $this->tried[] = (string) $observation['id'];
+        $this->waiting[] = $observation + ['device_seq' => $this->next++];
     }
 
     /** One try at sending what waits. */

@@ -15,11 +15,14 @@ final class Instance
 
     public readonly string $base;
 
-    public function __construct()
+    /** @param  string|null  $folder  of an instance beside; null: the tests' own */
+    public function __construct(?string $folder = null)
     {
-        $folder = getenv('TEKKAL_DATA');
-        Assert::assertIsString($folder, 'Run these by bin/tekkal test faults: they need an instance of their own.');
-        Assert::assertStringEndsWith('/var/faults', $folder);
+        if ($folder === null) {
+            $folder = getenv('TEKKAL_DATA');
+            Assert::assertIsString($folder, 'Run these by bin/tekkal test faults: they need an instance of their own.');
+            Assert::assertStringEndsWith('/var/faults', $folder);
+        }
         $this->folder = $folder;
         $this->base = 'http://127.0.0.1:'.$this->setting('TEKKAL_PORT');
     }

@@ -78,6 +78,19 @@ final class KeepingTest extends TestCase
         self::assertTrue($this->instance->answersWithin(1));
     }
 
+    public function test_a_backup_whose_tables_another_version_filled_is_filled_anew_before_it_is_verified(): void
+    {
+        $this->waitForLeaves();
+        self::asOwner("UPDATE projector_versions SET version = 'of old' WHERE projector = 'ProgressProjector'; UPDATE run_progress SET done = done + 1");
+        [$backup] = $this->backup();
+        [$status, $said] = $this->instance->tekkal('restore', '--over', $backup);
+
+        self::assertSame(0, $status, $said);
+        self::assertStringContainsString('Another version filled the tables of ProgressProjector.', $said);
+        self::assertStringContainsString('Bytes, hashes, counts and projections agree.', $said);
+        self::assertStringNotContainsString('Another version', $this->instance->tekkal('start')[1]);
+    }
+
     public function test_a_damaged_backup_is_refused_before_anything_is_touched(): void
     {
         [$backup] = $this->backup();
@@ -89,6 +102,26 @@ final class KeepingTest extends TestCase
         self::assertTrue($this->instance->answersWithin(1));
         self::assertStringContainsString('is no backup of Tekkal', $this->instance->tekkal('restore', sys_get_temp_dir())[1]);
         self::assertStringContainsString('names no leaf', $this->instance->tekkal('restore', $backup, '--known', '5')[1]);
+    }
+
+    /** No shop ever ran on the first format, but a demo may have. */
+    public function test_a_demo_of_the_first_format_is_backed_up_and_loaded_afresh_and_its_backup_is_not_restored(): void
+    {
+        $old = 'INSERT INTO ledger_entries (entry_id, format, type, stream, seq, received_at, body, leaf_hash) VALUES (UUID(), \'tekkal.entry/1\', \'signed_in\', \'person/of-old\', 1, NOW(6), \'{}\', REPEAT(\'0\', 64))';
+        self::asOwner($old);
+        file_put_contents($this->instance->folder.'/code', 'an older release');
+
+        [$status, $said] = $this->instance->tekkal('start');
+
+        self::assertSame(0, $status, $said);
+        self::assertStringContainsString("This demo had been recorded in Tekkal's first format, which is read no longer.", $said);
+        [$backup] = glob($this->instance->folder.'/backups/*-first-format') ?: [''];
+        self::assertStringContainsString($backup, $said);
+        self::assertSame(0, $this->instance->tekkal('verify')[0], 'the demo stands there afresh');
+        [$status, $said] = $this->instance->tekkal('restore', '--over', $backup);
+        self::assertSame(1, $status);
+        self::assertStringContainsString("was recorded in Tekkal's first format, which is read no longer. Nothing was restored.", $said);
+        self::assertTrue($this->instance->answersWithin(1));
     }
 
     public function test_after_a_pull_start_backs_up_migrates_and_reloads_and_no_request_is_lost_meanwhile(): void
@@ -116,21 +149,20 @@ final class KeepingTest extends TestCase
     public function test_a_row_changed_by_hand_behind_the_applications_back_is_found(): void
     {
         $this->waitForLeaves();
-        $sql = fn (string $statement): string => (string) shell_exec(sprintf('%s %s', escapeshellarg(__DIR__.'/owner-sql'), escapeshellarg($statement)));
-        $sql("UPDATE results SET verdict = 'low' ORDER BY entry_id LIMIT 1");
+        self::asOwner("UPDATE results SET verdict = 'low' ORDER BY entry_id LIMIT 1");
         [$status, $said] = $this->instance->tekkal('verify');
         self::assertSame(1, $status);
-        self::assertMatchesRegularExpression('/The row [0-9a-f-]+ of results is not what the entries say\./', $said);
+        self::assertMatchesRegularExpression('~The row [0-9a-f-]+/[a-z0-9:]+ of results is not what the entries say\.~', $said);
         self::assertSame(0, $this->instance->tekkal('rebuild')[0]);
         self::assertSame(0, $this->instance->tekkal('verify')[0]);
 
-        $entry = $this->instance->rows("SELECT id, entry_id, verdict FROM ledger_entries WHERE verdict = 'in' LIMIT 1")[0];
+        $entry = $this->instance->rows("SELECT id, entry_id FROM ledger_entries WHERE standing = 'applied' LIMIT 1")[0];
         $trigger = 'CREATE TRIGGER ledger_entries_no_update BEFORE UPDATE ON ledger_entries FOR EACH ROW SIGNAL SQLSTATE \'45000\' SET MESSAGE_TEXT = \'ledger_entries is only ever added to\'';
-        $sql("DROP TRIGGER ledger_entries_no_update; UPDATE ledger_entries SET verdict = 'low' WHERE id = {$entry['id']}");
+        self::asOwner("DROP TRIGGER ledger_entries_no_update; UPDATE ledger_entries SET standing = 'set_aside' WHERE id = {$entry['id']}");
         [$status, $said] = $this->instance->tekkal('verify');
         self::assertSame(1, $status);
-        self::assertStringContainsString("Entry {$entry['entry_id']}: the column verdict is no copy of its bytes.", $said);
-        $sql("UPDATE ledger_entries SET verdict = 'in' WHERE id = {$entry['id']}; $trigger");
+        self::assertStringContainsString("Entry {$entry['entry_id']}: the column standing is no copy of its bytes.", $said);
+        self::asOwner("UPDATE ledger_entries SET standing = 'applied' WHERE id = {$entry['id']}; $trigger");
         self::assertSame(0, $this->instance->tekkal('verify')[0]);
     }
 
@@ -184,6 +216,13 @@ final class KeepingTest extends TestCase
         }
 
         return [$folder[1], $keys[1]];
+    }
+
+    /** What somebody with the disk in hand could do. */
+    private static function asOwner(string $statement): void
+    {
+        exec(sprintf('%s %s', escapeshellarg(__DIR__.'/owner-sql'), escapeshellarg($statement)), $out, $failed);
+        self::assertSame(0, $failed, implode("\n", $out));
     }
 
     private function waitForLeaves(): void

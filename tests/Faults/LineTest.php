@@ -70,14 +70,14 @@ final class LineTest extends TestCase
         self::assertSame([200, 200], array_column($answers, 0));
         self::assertSame('applied', $answers[0][1]['outcomes'][0]['standing']);
         self::assertSame('set_aside', $answers[1][1]['outcomes'][0]['standing']);
-        self::assertSame('Another device had taken the run over.', $answers[1][1]['outcomes'][0]['sentence']);
+        self::assertSame('Another device had taken the run over.', $answers[1][1]['outcomes'][0]['say'][0]['sentence']);
         self::assertCount(1, $this->stored($theirs['id']));
     }
 
     public function test_of_two_benches_that_take_a_run_over_at_once_one_holds_it_and_nothing_of_the_other_is_lost(): void
     {
         $other = (new BenchClient($this->instance->base, self::$benches++, '1042'))->signIn();
-        $command = fn (BenchClient $c): array => ['id' => '019ec000-0000-7000-8000-'.bin2hex(random_bytes(6)), 'device_seq' => $c->next(), 'base_seq' => 0, 'device_time' => gmdate('c'), 'mono_ms' => 1];
+        $command = fn (BenchClient $c): array => ['id' => '019ec000-0000-7000-8000-'.bin2hex(random_bytes(6)), 'device_seq' => $c->next(), 'base_seq' => 0, 'device_time' => gmdate('c'), 'mono_ms' => 1, 'clock' => 'fault-client'];
         $path = "bench/runs/{$this->bench->run}/take-over";
         $answers = Http::atOnce([[$this->bench->bench, $path, $command($this->bench)], [$other->bench, $path, $command($other)]]);
         $this->bench->used();
@@ -108,7 +108,7 @@ final class LineTest extends TestCase
     {
         $reading = $this->bench->reading() + ['device_seq' => $this->bench->next()];
         self::assertSame(200, $this->bench->bench->post('bench/observations', $this->bench->batch([$reading]))[0]);
-        [$status, $answer] = $this->bench->bench->post('bench/observations', $this->bench->batch([['value' => '33.3'] + $reading]));
+        [$status, $answer] = $this->bench->bench->post('bench/observations', $this->bench->batch([['value' => '33.3 N.m'] + $reading]));
 
         self::assertSame([409, 'tekkal:id-taken'], [$status, $answer['type']]);
         self::assertStringContainsString(sprintf('"value":"%s"', $reading['value']), (string) $this->stored($reading['id'])[0]['body']);
@@ -126,8 +126,8 @@ final class LineTest extends TestCase
         self::assertSame(200, $status);
         self::assertSame(['applied', 'applied'], array_column($answer['outcomes'], 'standing'));
         self::assertSame($bodies[0]['seq'] + 1, $bodies[1]['seq'], 'the run counts in the order of the device');
-        self::assertSame(5_000, $bodies[1]['sent']['mono_ms'] - $bodies[0]['sent']['mono_ms']);
-        self::assertEqualsWithDelta(3 * 3600_000, $bodies[1]['sent']['skew_ms'], 60_000, 'the skew is kept beside the time');
+        self::assertSame(5_000, $bodies[1]['event']['mono_ms'] - $bodies[0]['event']['mono_ms']);
+        self::assertEqualsWithDelta(3 * 3600_000, $bodies[1]['event']['skew_ms'], 60_000, 'the skew is kept beside the time');
     }
 
     public function test_bytes_that_are_no_text_are_refused_and_use_up_no_number(): void

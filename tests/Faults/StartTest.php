@@ -14,6 +14,8 @@ final class StartTest extends TestCase
 
     private Instance $instance;
 
+    private Scratch $beside;
+
     private string $scratch;
 
     /** @var array<string, string> */
@@ -22,19 +24,13 @@ final class StartTest extends TestCase
     protected function setUp(): void
     {
         $this->instance = new Instance;
-        $this->scratch = dirname($this->instance->folder).'/faults-scratch';
-        $server = stream_socket_server('tcp://127.0.0.1:0');
-        self::assertIsResource($server);
-        $this->settings = ['TEKKAL_DATA' => $this->scratch, 'TEKKAL_PORT' => substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1)];
-        fclose($server);
+        $this->beside = new Scratch(dirname($this->instance->folder).'/faults-scratch');
+        [$this->scratch, $this->settings] = [$this->beside->folder, $this->beside->settings];
     }
 
     protected function tearDown(): void
     {
-        if (is_dir($this->scratch)) {
-            Instance::run(['TEKKAL_DATA' => $this->scratch], 'stop');
-            exec('rm -rf '.escapeshellarg($this->scratch));
-        }
+        $this->beside->end();
     }
 
     public function test_a_first_start_that_is_killed_at_each_of_its_steps_heals_at_the_next_one(): void

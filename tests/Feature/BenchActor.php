@@ -33,7 +33,7 @@ final class BenchActor
     {
         return $this->world->atBench($this->device, $this->person, $this->sitting, 'POST', 'bench/'.$path, $body + [
             'id' => (string) Str::uuid7(), 'device_seq' => $this->world->nextSeq($this->device), 'base_seq' => 0,
-            'device_time' => now()->toIso8601ZuluString('millisecond'), 'mono_ms' => 1000,
+            'device_time' => now()->toIso8601ZuluString('millisecond'), 'mono_ms' => 1000, 'clock' => 'test',
         ]);
     }
 
@@ -47,7 +47,7 @@ final class BenchActor
     /** @return TestResponse<Response> */
     public function take(string $quantity, string $code): TestResponse
     {
-        return $this->command("runs/$this->run/tools", ['quantity' => $quantity, 'tool' => $this->world->tools[$code]]);
+        return $this->send($this->observation('tool_taken') + ['quantity' => $quantity, 'tool' => $this->world->tools[$code]]);
     }
 
     /** Begun, with a fit wrench and gauge in hand. */
@@ -72,21 +72,21 @@ final class BenchActor
      */
     public function reading(string $step, string $value, string $tool = 'TW-04', array $change = []): array
     {
-        return $change + $this->observation('reading', $step) + [
-            'value' => $value, 'unit' => ['TW-04' => 'N.m', 'TW-07' => 'lbf.ft', 'TW-09' => 'N.m', 'AG-02' => 'deg'][$tool], 'raw' => $value,
-            'tool' => $this->world->tools[$tool], 'source' => 'typed', 'device_verdict' => 'in',
+        return $change + $this->observation('reading_taken', $step) + [
+            'value' => $value.' '.['TW-04' => 'N.m', 'TW-07' => 'lbf.ft', 'TW-09' => 'N.m', 'AG-02' => 'deg'][$tool], 'raw' => $value,
+            'tool' => $this->world->tools[$tool], 'source' => 'typed',
         ];
     }
 
     /** @return array<string, mixed> */
-    public function observation(string $kind, string $step): array
+    public function observation(string $type, ?string $step = null): array
     {
         return [
-            'id' => (string) Str::uuid7(), 'kind' => $kind, 'run' => $this->run === '' ? (string) Str::uuid7() : $this->run,
-            'subject' => Run::query()->find($this->run)->subject ?? (string) Str::uuid7(), 'sitting' => $this->sitting, 'step' => $step,
+            'type' => $type, 'v' => 1, 'id' => (string) Str::uuid7(), 'run' => $this->run === '' ? (string) Str::uuid7() : $this->run,
+            'subject' => Run::query()->find($this->run)->subject ?? (string) Str::uuid7(), 'sitting' => $this->sitting,
             'device_seq' => $this->world->nextSeq($this->device), 'base_seq' => 1,
-            'device_time' => now()->toIso8601ZuluString('millisecond'), 'mono_ms' => 2000,
-        ];
+            'device_time' => now()->toIso8601ZuluString('millisecond'), 'mono_ms' => 2000, 'clock' => 'test',
+        ] + ($step === null ? [] : ['step' => $step]);
     }
 
     /**
@@ -116,5 +116,32 @@ final class BenchActor
             $torque = $line['quantity'] === 'torque';
             $this->send($this->reading($line['step'], $torque ? '32.0' : (string) ((int) $line['low'] + 2), $torque ? 'TW-04' : 'AG-02'))->assertOk();
         }
+    }
+
+    /**
+     * Of an answer: kinds of what was found, in the order of their names.
+     *
+     * @param  TestResponse<Response>  $answer
+     * @return list<string>
+     */
+    public static function found(TestResponse $answer, int $of = 0): array
+    {
+        $found = array_filter((array) $answer->assertOk()->json("outcomes.$of.effects"), fn (array $e): bool => $e['do'] === 'found');
+        $kinds = array_column($found, 'kind');
+        sort($kinds);
+
+        return $kinds;
+    }
+
+    /**
+     * Of an answer: the verdict of the first result that it tells; null where there is none.
+     *
+     * @param  TestResponse<Response>  $answer
+     */
+    public static function verdict(TestResponse $answer): ?string
+    {
+        $stood = array_values(array_filter((array) $answer->assertOk()->json('outcomes.0.effects'), fn (array $e): bool => $e['do'] === 'stood'));
+
+        return $stood[0]['verdict'] ?? null;
     }
 }

@@ -45,6 +45,7 @@ final class DemoTest extends FeatureTestCase
         self::assertSame(4, Family::query()->count());
         $entries = DB::table('ledger_entries')->count();
         self::assertGreaterThan(300, $entries);
+        self::assertSame(['tool_not_fit', 'tool_not_taken'], DB::table('findings')->orderBy('kind')->distinct()->pluck('kind')->all(), 'what the demo tells of, and nothing that its own clock made up');
 
         $this->seed(DemoSeeder::class);
         self::assertSame($entries, DB::table('ledger_entries')->count());

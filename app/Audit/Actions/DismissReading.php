@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Audit\Actions;
 
 use App\Ledger\Concerns;
+use App\Ledger\Decision;
 use App\Ledger\Draft;
 use App\Ledger\ErasableTexts;
 use App\Ledger\Recorder;
@@ -14,6 +15,8 @@ use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\Standing;
 
 /** Disposes of a reading that was set aside or lies in the tray. Its standing stays; this is a later entry that names it. */
 final readonly class DismissReading
@@ -38,9 +41,10 @@ final readonly class DismissReading
             }
             $stream = (string) DB::table('ledger_entries')->where('entry_id', $entryId)->value('stream');
             $id = Ids::next();
-            $this->recorder->append(new Draft($id, 'reading_dismissed', $stream, $lead->id, [
-                'reading' => $entryId, 'reason' => $reason, 'reason_hash' => $this->texts->keep($id, 'reason', $text),
-            ], new Concerns($aside->subject)));
+            $this->recorder->append(Draft::ofEvent([
+                'type' => 'reading_dismissed', 'v' => 1, 'id' => $id, 'person' => $lead->id, 'taken_at' => now()->utc()->format('Y-m-d\TH:i:s.u\Z'),
+                'reading' => $entryId, 'reason' => $reason,
+            ] + array_filter(['reason_hash' => $this->texts->keep($id, 'reason', $text)]), new Decision((new Outcome(Standing::Applied))->toBody()), $stream, new Concerns($aside->subject)));
         });
     }
 }

@@ -9,6 +9,7 @@ use App\People\Models\Person;
 use App\Record\Models\AsideReading;
 use App\Record\Models\Subject;
 use Illuminate\Database\Eloquent\Builder;
+use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\Standing;
 use Tekkal\Core\Unit\Written;
@@ -43,12 +44,20 @@ final class AsideLines
             'standing' => $a->standing,
             'reason' => SetAsideReason::from($a->reason)->sentence(),
             'step' => $a->step,
-            'value' => $a->value === null || $a->unit === null ? null : Written::fromCode($a->value, $a->unit)->typeset(),
+            'what' => self::words($a->type),
+            'value' => $a->value === null ? null : Written::coded($a->value)->typeset(),
             'told' => $a->told,
             'tool' => $tools->get($a->tool ?? ''),
             'person' => $people->get($a->person)?->displayName(),
             'received_at' => $a->received_at->toIso8601ZuluString(),
             'disposed_at' => $a->disposed_at?->toIso8601ZuluString(),
         ])->all());
+    }
+
+    private static function words(string $type): string
+    {
+        $class = EventTypes::all()[$type] ?? null;
+
+        return $class === null ? 'it could not be read' : $class::declaration()->says;
     }
 }

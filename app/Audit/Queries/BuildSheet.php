@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Audit\Queries;
 
-use App\Builds\Queries\JointStrip;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
 use App\Library\Models\Family;
@@ -19,6 +18,7 @@ use Tekkal\Core\Review\BuildAudit;
 use Tekkal\Core\Review\Reason;
 use Tekkal\Core\Review\Reply;
 use Tekkal\Core\Review\ToolEvidence;
+use Tekkal\Core\Run\Progress;
 
 /** The one sheet of a build: what the record holds of it, and the audit's questions answered from that. */
 final readonly class BuildSheet
@@ -86,6 +86,7 @@ final readonly class BuildSheet
             'permits' => $this->permits($record),
             'on_paper' => $record->onPaper,
             'run' => null,
+            'noticed' => [],
             'lines' => [],
         ];
         if ($record->run !== null && $procedure !== null) {
@@ -96,7 +97,8 @@ final readonly class BuildSheet
                 'begun_at' => $run->begun_at->toIso8601ZuluString(),
                 'finished_at' => $run->finished_at?->toIso8601ZuluString(),
                 'last_seq' => $record->lastSeq(),
-            ] + JointStrip::progress($record->run->state, $procedure->plan);
+            ] + (new Progress($record->run->fold))->toArray();
+            $shown['noticed'] = ResultLines::noticed($record->run->entries);
             $shown['lines'] = $this->lines->of($record);
         }
 

@@ -74,8 +74,10 @@ final readonly class JointRecord
     {
         $entries = RunHistory::entries($run->id);
 
+        $fold = RunHistory::foldEntries($entries, $procedure->plan);
+
         return new ReadRun(
-            $run, $entries, RunHistory::foldEntries($entries, $procedure->plan)->freeze(),
+            $run, $entries, $fold, $fold->freeze(),
             $wasInForce ? null : sprintf('revision %s was not in force when the run began.', $procedure->stored->letter),
         );
     }

@@ -6,6 +6,7 @@ namespace App\Audit\Queries;
 
 use App\Ledger\Entry;
 use App\Record\Models\Run;
+use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunState;
 
 /** The run of a joint, folded from its entries. */
@@ -18,6 +19,7 @@ final readonly class ReadRun
     public function __construct(
         public Run $run,
         public array $entries,
+        public RunFold $fold,
         public RunState $state,
         public ?string $notInForce,
     ) {

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Audit\Queries;
 
 use App\Crib\Models\CalibrationRow;
+use App\Crib\Models\ToolRow;
 use App\Ledger\Entry;
 use App\People\Models\Person;
-use App\Record\FindingKind;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
 use Tekkal\Core\Document\StageTarget;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Attempt;
+use Tekkal\Core\Run\Effect\Found;
+use Tekkal\Core\Run\Effect\Stood;
+use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Unit\Written;
 
@@ -21,6 +24,9 @@ final class ResultLines
 {
     /** @var Collection<array-key, CalibrationRow> by entry */
     private Collection $calibrations;
+
+    /** @var Collection<array-key, string> codes by id */
+    private Collection $tools;
 
     /** @var Collection<array-key, Person> by id */
     private Collection $people;
@@ -37,7 +43,7 @@ final class ResultLines
 
         return array_map(fn (Step $step): array => [
             ...$this->step($record, $step),
-            'attempts' => array_map(fn (Attempt $a): array => $this->attempt($a, $entries[$a->reading->id]), $record->run?->state->attemptsAt($step->id) ?? []),
+            'attempts' => array_map(fn (Attempt $a): array => $this->attempt($a, $entries[$a->id()]), $record->run?->state->attemptsAt($step->id) ?? []),
         ], $record->procedure->plan->steps ?? []);
     }
 
@@ -67,8 +73,15 @@ final class ResultLines
     private function fetch(JointRecord $record): void
     {
         $named = fn (string $path): array => array_values(array_unique(array_filter(array_map(fn (Entry $e): ?string => $e->optional($path), ($record->run->entries ?? [])))));
-        $this->calibrations = CalibrationRow::query()->whereKey($named('data.calibration'))->get()->keyBy('entry_id');
-        $this->people = Person::query()->whereKey($named('person'))->get()->keyBy('id');
+        $this->calibrations = CalibrationRow::query()->whereKey(self::resting($record))->get()->keyBy('entry_id');
+        $this->tools = ToolRow::query()->whereKey($named('event.tool'))->pluck('code', 'id');
+        $this->people = Person::query()->whereKey($named('event.person'))->get()->keyBy('id');
+    }
+
+    /** @return list<string> the calibrations that the run's results rest on */
+    private static function resting(JointRecord $record): array
+    {
+        return array_values(array_unique(array_filter(array_map(fn (Entry $e): ?string => $e->restsOn('calibration'), $record->run->entries ?? []))));
     }
 
     private function target(JointRecord $record, Step $step): ?StageTarget
@@ -96,8 +109,8 @@ final class ResultLines
     /** @return array<string, mixed> */
     private function attempt(Attempt $attempt, Entry $entry): array
     {
-        $calibration = $this->calibrations->get($entry->optional('data.calibration') ?? '');
-        $value = $attempt->reading->measured();
+        $calibration = $this->calibrations->get($entry->restsOn('calibration') ?? '');
+        $value = $attempt->measured();
 
         return [
             'entry' => $entry->id(),
@@ -111,18 +124,52 @@ final class ResultLines
             'evidence_words' => $attempt->judgement->evidence->words(),
             'reason' => $attempt->judgement->reason,
             'status' => $attempt->status->value,
-            'tool' => $entry->optional('data.tool_code'),
+            'tool' => $this->tools->get($attempt->given->tool ?? ''),
             'calibration' => $calibration === null ? null : sprintf('%s, due %s', Day::of($calibration->calibrated_on)->words(), Day::of($calibration->due_on)->words()),
-            'person' => $this->people->get($attempt->reading->person)?->displayName(),
-            'at' => $entry->text('data.taken_at'),
+            'person' => $this->people->get($attempt->person())?->displayName(),
+            'at' => $entry->text('event.taken_at'),
             'seq' => $entry->seq(),
             'leaf_hash' => $entry->leafHash,
             'simulated' => $entry->flag('simulated'),
-            'findings' => array_values(array_filter(array_map(
-                fn (FindingKind $k): ?array => ($s = $entry->optional('data.findings.'.$k->value)) === null ? null : ['kind' => $k->words(), 'sentence' => $s],
-                FindingKind::cases(),
-            ))),
+            'findings' => self::findings($attempt, $entry),
         ];
+    }
+
+    /**
+     * What was noticed about what gave no result: a bench unlocked without a PIN, a tool that was not fit; and that the run
+     * went on under other rules than it was begun with.
+     *
+     * @param  list<Entry>  $entries
+     * @return list<array{kind: string, sentence: string, at: string, wrong: bool}>
+     */
+    public static function noticed(array $entries): array
+    {
+        $noticed = [];
+        $rules = null;
+        foreach ($entries as $entry) {
+            $before = $rules ?? $entry->text('core_version');
+            $rules = $entry->text('core_version');
+            if ($rules !== $before) {
+                $noticed[] = ['kind' => 'other rules', 'sentence' => sprintf('From here on it was decided by rules %s, before by rules %s. What had been decided stands as it was.', $rules, $before), 'at' => $entry->text('event.taken_at'), 'wrong' => false];
+            }
+            $outcome = $entry->outcome();
+            $effects = $outcome === null ? [] : Outcome::fromBody($outcome)->effects;
+            $gaveResult = array_filter($effects, fn ($e): bool => $e instanceof Stood) !== [];
+            foreach ($gaveResult ? [] : array_filter($effects, fn ($e): bool => $e instanceof Found) as $found) {
+                $noticed[] = ['kind' => $found->kind->words(), 'sentence' => $found->sentence, 'at' => $entry->text('event.taken_at'), 'wrong' => true];
+            }
+        }
+
+        return $noticed;
+    }
+
+    /** @return list<array{kind: string, sentence: string}> what was noticed about this result: of the whole entry, or of its step */
+    private static function findings(Attempt $attempt, Entry $entry): array
+    {
+        $effects = Outcome::fromBody($entry->outcome() ?? [])->effects;
+        $found = array_filter($effects, fn ($e): bool => $e instanceof Found && ($e->steps === [] || in_array($attempt->stood->step, $e->steps, true)));
+
+        return array_values(array_map(fn (Found $f): array => ['kind' => $f->kind->words(), 'sentence' => $f->sentence], $found));
     }
 
     /** The reading in N·m, degrees or mm, with as many decimals as were read. */

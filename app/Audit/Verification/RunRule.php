@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Audit\Verification;
 
-use App\Crib\Models\ToolRow;
-use App\Crib\Queries\ToolBook;
+use App\Bench\Observation;
+use App\Bench\ObservationReader;
 use App\Ledger\Entry;
 use App\Ledger\Verification\EntryRule;
 use App\Ledger\Verification\Report;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Collection;
 use stdClass;
+use Tekkal\Core\Run\Event\EventTypes;
 
 /** What a run's entries name is what it was when they were written: engine, revision, plan, tool, calibration, readings. */
 final class RunRule implements EntryRule
@@ -19,14 +20,13 @@ final class RunRule implements EntryRule
     /** A reading, or whatever else was set aside. */
     private const ANY = '';
 
-    /** @var array<string, string> the hash of what each tool was registered as */
-    private array $tools = [];
-
     public function page(Connection $snapshot, array $entries, Report $report): void
     {
         $this->headers($snapshot, $entries, $report);
-        $this->tools($snapshot, $entries, $report);
         $this->named($snapshot, $entries, $report);
+        foreach ($entries as $entry) {
+            $this->sent($entry, $report);
+        }
     }
 
     /** @param  list<Entry>  $entries */
@@ -38,34 +38,24 @@ final class RunRule implements EntryRule
         foreach ($ofRuns as $entry) {
             $run = $runs->get($entry->streamId());
             // What is said of a run by the lead names its engine only.
-            $names = $entry->optional('plan_hash') !== null || $entry->optional('device') !== null;
+            $names = $entry->optional('plan_hash') !== null || $entry->optional('event.device') !== null;
             $said = [$entry->optional('subject'), $names ? $entry->optional('plan_hash') : $run?->plan_hash, $names ? $entry->optional('revision_hash') : $run?->document_hash];
             if ($run === null) {
                 $report->add("Entry {$entry->id()} belongs to a run that nobody began.");
-            } elseif ($entry->optional('type') !== 'text_erased' && $said !== [$run->subject, $run->plan_hash, $run->document_hash]) {
+            } elseif ($entry->optional('event.type') !== 'text_erased' && $said !== [$run->subject, $run->plan_hash, $run->document_hash]) {
                 $report->add("Entry {$entry->id()} names another engine, revision or plan than its run was begun with.");
             }
         }
     }
 
-    /** @param  list<Entry>  $entries */
-    private function tools(Connection $snapshot, array $entries, Report $report): void
+    /** What a bench sent is kept as it was sent. A command's hash is of its request, which is not kept. */
+    private function sent(Entry $entry, Report $report): void
     {
-        foreach ($entries as $entry) {
-            [$tool, $hash] = [$entry->optional('data.tool'), $entry->optional('rests_on.tool')];
-            if ($tool !== null && $hash !== null && $this->toolHash($snapshot, $tool) !== $hash) {
-                $report->add("Entry {$entry->id()} rests on a tool that is not what the crib says of it now.");
-            }
+        $type = EventTypes::all()[$entry->optional('event.type') ?? ''] ?? null;
+        $observed = $type === null ? $entry->optional('event.type') === ObservationReader::UNREADABLE : ! $type::declaration()->isCommand;
+        if ($observed && $entry->optional('sent_hash') !== null && $entry->optional('sent_hash') !== Observation::sentHash($entry->event())) {
+            $report->add("Entry {$entry->id()} does not give the hash of what was sent.");
         }
-    }
-
-    private function toolHash(Connection $snapshot, string $tool): string
-    {
-        return $this->tools[$tool] ??= (function () use ($snapshot, $tool): string {
-            $row = ToolRow::on($snapshot->getName())->find($tool);
-
-            return $row === null ? 'unknown' : ToolBook::setUpHash($row);
-        })();
     }
 
     /**
@@ -83,7 +73,7 @@ final class RunRule implements EntryRule
                 $this->one($entry, $there->get($id), $type, $stream, $report);
             }
         }
-        $this->calibrations($entries, $there, $report);
+        $this->rests($entries, $there, $report);
     }
 
     private function one(Entry $entry, ?stdClass $there, string $type, ?string $stream, Report $report): void
@@ -94,15 +84,18 @@ final class RunRule implements EntryRule
     }
 
     /**
+     * What a decision rests on is named by entry and leaf hash.
+     *
      * @param  list<Entry>  $entries
      * @param  Collection<array-key, stdClass>  $there
      */
-    private function calibrations(array $entries, Collection $there, Report $report): void
+    private function rests(array $entries, Collection $there, Report $report): void
     {
         foreach ($entries as $entry) {
-            [$calibration, $leaf] = [$entry->optional('data.calibration'), $entry->optional('rests_on.calibration')];
-            if ($leaf !== null && $there->get($calibration)?->leaf_hash !== $leaf) {
-                $report->add("Entry {$entry->id()} rests on a calibration that is not what it was.");
+            foreach (self::rested($entry) as [$what, $id, $leaf]) {
+                if ($there->get($id)?->leaf_hash !== $leaf) {
+                    $report->add("Entry {$entry->id()} rests on a $what that is not what it was.");
+                }
             }
         }
     }
@@ -110,19 +103,26 @@ final class RunRule implements EntryRule
     /** @return array<string, array{string, string|null}> type and stream that are wanted, by id */
     private static function names(Entry $entry): array
     {
-        $calibration = $entry->optional('data.calibration');
-        $wanted = match ($entry->optional('type')) {
+        $named = [];
+        foreach (self::rested($entry) as [$what, $id]) {
+            $named[$id] = [$what === 'tool' ? 'tool_registered' : 'tool_calibrated', 'tool/'.$entry->optional('event.tool')];
+        }
+        $wanted = match ($entry->optional('event.type')) {
             'reading_withdrawn' => 'reading_taken',
             'reading_dismissed' => self::ANY,
             default => null,
         };
-        $named = $calibration === null ? [] : [$calibration => ['tool_calibrated', 'tool/'.$entry->optional('data.tool')]];
-        foreach ($entry->texts('data.retires') as $retired) {
-            $named[$retired] = ['reading_taken', $entry->optional('stream')];
-        }
-
-        $reading = $entry->optional('data.reading');
+        $reading = $entry->optional('event.reading');
 
         return $wanted === null || $reading === null ? $named : $named + [$reading => [$wanted, $entry->optional('stream')]];
+    }
+
+    /** @return list<array{string, string, string}> what, entry and leaf hash of each */
+    private static function rested(Entry $entry): array
+    {
+        return array_map(
+            fn (mixed $named): array => [(string) data_get($named, 'what'), (string) data_get($named, 'entry'), (string) data_get($named, 'leaf')],
+            array_values((array) data_get($entry->body, 'rests_on')),
+        );
     }
 }

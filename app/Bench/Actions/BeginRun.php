@@ -6,15 +6,19 @@ namespace App\Bench\Actions;
 
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
+use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
-use App\Ledger\Concerns;
 use App\Library\Models\StoredRevision;
+use App\Library\Queries\Procedures;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
-use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\RunFold;
 
 /** Begins the run of a job on one's own hook. The run's id is the command's, so that a second try finds the first. */
 final readonly class BeginRun
@@ -25,12 +29,12 @@ final readonly class BeginRun
 
     public function __invoke(BenchCommand $command, string $assignmentId): string
     {
-        $this->recorder->record($command, 'run_begun', RunHistory::stream($command->id), fn (): array => $this->decide($command, $assignmentId));
+        $this->recorder->record($command, 'run_begun', $command->id, fn (): array => $this->decide($command, $assignmentId));
 
         return $command->id;
     }
 
-    /** @return array{Concerns, array<string, mixed>} */
+    /** @return array{RunContext, array<string, mixed>, array<string, mixed>, array<string, string>} */
     private function decide(BenchCommand $command, string $assignmentId): array
     {
         $assignment = Assignment::query()->lockForUpdate()->find($assignmentId) ?? throw Refused::notFound('There is no such job.');
@@ -39,15 +43,37 @@ final readonly class BeginRun
             $assignment->person !== $command->person => throw Refused::forbidden('This job was given to somebody else.'),
             $assignment->taken_back_at !== null => throw new Refused(ProblemType::TakenBack, 'The lead has taken this job back.', 409),
             $subject->state !== BuildState::Open => throw new Refused(ProblemType::BuildClosed, sprintf('%s is %s; nothing more can be done to it.', $subject->title(), $subject->state->value), 409),
-            Run::query()->where('assignment', $assignment->id)->exists() => throw new Refused(ProblemType::RunBegun, 'This job has already been begun. Open it and go on.', 409),
+            $assignment->begun_at !== null => throw new Refused(ProblemType::RunBegun, 'This job has already been begun. Open it and go on.', 409),
             default => null,
         };
 
         $document = StoredRevision::query()->findOrFail($assignment->revision)->document_hash;
+        $plan = Procedures::plan($assignment->plan_hash);
+        $revision = Procedures::revision($assignment->revision);
+        $run = new Run(['id' => $command->id, 'subject' => $subject->id, 'plan_hash' => $assignment->plan_hash, 'joint' => $assignment->joint, 'option' => $assignment->option, 'risk_class' => $revision->riskClass]);
 
         return [
-            new Concerns($subject->id, revisionHash: $document, planHash: $assignment->plan_hash),
-            ['assignment' => $assignment->id, 'joint' => $assignment->joint, 'revision' => $assignment->revision],
+            new RunContext($run, $plan, new RunFold($plan), $document),
+            ['assignment' => $assignment->id],
+            ['revision' => $assignment->revision],
+            self::windowOf($revision, $plan),
         ];
+    }
+
+    /**
+     * Whose window it is, by stage; step by step where the targets of a stage come from several.
+     *
+     * @return array<string, string> keys of sources in the document
+     */
+    private static function windowOf(Revision $revision, Plan $plan): array
+    {
+        $of = [];
+        foreach ($revision->stages() as $stage) {
+            $steps = array_filter($plan->steps, fn (Step $s): bool => $s->stage === $stage->key());
+            $sources = array_filter(array_combine(array_column($steps, 'id'), array_map(fn (Step $s): ?string => $stage->targetAt($s->position)?->windowSource, $steps)));
+            $of += count($sources) === count($steps) && count(array_unique($sources)) === 1 ? [$stage->key() => (string) reset($sources)] : $sources;
+        }
+
+        return $of;
     }
 }

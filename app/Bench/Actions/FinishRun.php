@@ -7,9 +7,9 @@ namespace App\Bench\Actions;
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
 use App\Bench\RunContext;
-use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Run\Advice;
 
 /** Closes a run that has every step done. */
 final readonly class FinishRun
@@ -20,15 +20,15 @@ final readonly class FinishRun
 
     public function __invoke(BenchCommand $command, string $runId): void
     {
-        $this->recorder->record($command, 'run_finished', RunHistory::stream($runId), function () use ($command, $runId): array {
+        $this->recorder->record($command, 'run_finished', $runId, function () use ($command, $runId): array {
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
-            $why = $context->fold->freeze()->whyNotFinish();
+            $why = (new Advice($context->fold))->whyNotFinish();
             if ($why !== null) {
                 throw new Refused(ProblemType::NotDone, $why, 409);
             }
 
-            return [$context->concerns(), []];
+            return [$context, []];
         });
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Actions;
 
 use App\Bench\Observation;
-use App\Bench\ObservationDraft;
-use App\Bench\ObservedAt;
-use App\Bench\ObservedReading;
+use App\Bench\ObservedOutcome;
 use App\Bench\Received;
 use App\Bench\RunContext;
 use App\Ledger\DeviceSequence;
@@ -19,12 +17,6 @@ use App\People\Models\Sitting;
 use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
-use LogicException;
-use Tekkal\Core\Run\Event\BackedOff;
-use Tekkal\Core\Run\Event\ReadingTaken;
-use Tekkal\Core\Run\Outcome;
-use Tekkal\Core\Run\SetAsideReason;
-use Tekkal\Core\Run\Stamp;
 
 /**
  * Stores a batch of observations, in the device's order, in one transaction. An authentic, readable one is never refused:
@@ -35,7 +27,7 @@ final readonly class RecordObservations
     public function __construct(
         private Recorder $recorder,
         private DeviceSequence $sequence,
-        private ObservationDraft $draft,
+        private ObservedOutcome $outcome,
     ) {
     }
 
@@ -47,7 +39,7 @@ final readonly class RecordObservations
     {
         return $this->recorder->transaction(function () use ($observations, $device, $skewMs): array {
             $expected = $this->sequence->lock($device->id);
-            $contexts = $sittings = $drafts = $entries = $heads = [];
+            $contexts = $sittings = $drafts = $entries = $heads = $seqs = [];
             foreach ($observations as $observation) {
                 $stored = $this->recorder->stored($observation->id, $observation->hash);
                 if ($stored !== null) {
@@ -55,9 +47,9 @@ final readonly class RecordObservations
                 } elseif (isset($drafts[$observation->id])) {
                     self::sameTwice($drafts[$observation->id], $observation);
                 } else {
-                    $sitting = $sittings[$observation->stamp->sitting] ??= $this->sitting($observation, $device);
-                    DeviceSequence::compare($observation->stamp->deviceSeq, $expected++, $observation->id);
-                    $drafts[$observation->id] = $this->decide(new Received($observation, $sitting, $skewMs), $contexts, $heads);
+                    $sitting = $sittings[$observation->sitting] ??= $this->sitting($observation, $device);
+                    DeviceSequence::compare($observation->deviceSeq, $expected++, $observation->id);
+                    $drafts[$observation->id] = $this->decide(new Received($observation, $sitting, $skewMs), $contexts, $heads, $seqs);
                 }
             }
             if ($drafts !== []) {
@@ -78,7 +70,7 @@ final readonly class RecordObservations
 
     private function sitting(Observation $observation, Device $device): Sitting
     {
-        $sitting = Sitting::fromQuery('SELECT * FROM sittings WHERE id = ?', [$observation->stamp->sitting])->first();
+        $sitting = Sitting::fromQuery('SELECT * FROM sittings WHERE id = ?', [$observation->sitting])->first();
         if ($sitting === null || $sitting->device !== $device->id) {
             throw new Refused(ProblemType::NoSitting, 'This observation names no sitting of this bench. The bench keeps it; show it to the lead.', 403, ['id' => $observation->id]);
         }
@@ -89,45 +81,22 @@ final readonly class RecordObservations
     /**
      * @param  array<string, RunContext|null>  $contexts the runs of this batch, folded once each
      * @param  array<string, int>  $heads  what was locked for them
+     * @param  array<string, int>  $seqs  the number of the next entry of each
      */
-    private function decide(Received $received, array &$contexts, array &$heads): Draft
+    private function decide(Received $received, array &$contexts, array &$heads, array &$seqs): Draft
     {
         $observation = $received->observation;
         if ($observation->unread !== null) {
-            return $this->draft->unread($received, $observation->unread);
+            return $this->outcome->unread($received, $observation->unread);
         }
-        $at = $observation->at ?? throw new LogicException('An observation that can be read says where it was made.');
-        if (! array_key_exists($at->run, $contexts)) {
-            $stream = RunHistory::stream($at->run);
-            $heads[$stream] = $this->recorder->lock($stream);
-            $contexts[$at->run] = RunContext::find($at->run);
+        $run = $observation->at('run');
+        if (! array_key_exists($run, $contexts)) {
+            $stream = RunHistory::stream($run);
+            $heads[$stream] = $seqs[$stream] = $this->recorder->lock($stream);
+            $contexts[$run] = RunContext::find($run);
         }
-        $context = $contexts[$at->run];
-        if ($context === null) {
-            return $this->draft->inTray($received, $at);
-        }
-        $wrongBuild = $context->run->subject !== $at->subject ? Outcome::setAside(SetAsideReason::WrongBuild) : null;
+        $context = $contexts[$run];
 
-        return $observation->reading === null
-            ? $this->backedOff($context, $received, $at, $wrongBuild)
-            : $this->reading($context, $received, $observation->reading, $at, $wrongBuild);
-    }
-
-    private function reading(RunContext $context, Received $received, ObservedReading $reading, ObservedAt $at, ?Outcome $wrongBuild): Draft
-    {
-        $stamp = new Stamp($received->sitting->person, $received->sitting->device, $received->takenAt());
-        $before = $context->fold->freeze();
-        $outcome = $context->fold->apply(new ReadingTaken($received->observation->id, $at->step, $reading->value, $reading->source(), $reading->tool, $stamp), $wrongBuild);
-
-        return $this->draft->reading($context, $before, $received, $reading, $at, $outcome);
-    }
-
-    private function backedOff(RunContext $context, Received $received, ObservedAt $at, ?Outcome $wrongBuild): Draft
-    {
-        $event = new BackedOff($at->step, $received->sitting->device);
-        $lost = $context->fold->readingsLostBy($event);
-        $outcome = $context->fold->apply($event, $wrongBuild);
-
-        return $this->draft->backedOff($context, $received, $at, $outcome, $outcome->isApplied() ? $lost : []);
+        return $context === null ? $this->outcome->inTray($received) : $this->outcome->inRun($context, $received, $seqs[RunHistory::stream($run)]++);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Bench\Actions;
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
 use App\Bench\RunContext;
-use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 
@@ -20,13 +19,13 @@ final readonly class TakeOverRun
 
     public function __invoke(BenchCommand $command, string $runId): void
     {
-        $this->recorder->record($command, 'run_taken_over', RunHistory::stream($runId), function () use ($runId): array {
+        $this->recorder->record($command, 'run_taken_over', $runId, function () use ($runId): array {
             $context = RunContext::get($runId);
             if ($context->run->finished_at !== null) {
                 throw new Refused(ProblemType::RunClosed, 'The run is finished; there is nothing to take over.', 409);
             }
 
-            return [$context->concerns(), []];
+            return [$context, []];
         });
     }
 }

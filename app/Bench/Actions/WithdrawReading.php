@@ -9,9 +9,9 @@ use App\Bench\BenchRecorder;
 use App\Bench\RunContext;
 use App\Ledger\ErasableTexts;
 use App\People\Actions\CheckPin;
-use App\Record\Queries\RunHistory;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 
 /** Withdraws a typed value as a typing error; an out-of-window one only before a second person's badge and PIN. */
@@ -26,24 +26,23 @@ final readonly class WithdrawReading
     ) {
     }
 
-    /** @param  array{reading: string, reason: string, text?: string|null, second_badge?: string|null, second_pin?: string|null}  $given */
+    /** @param  array{reading: string, step: string, reason: string, text?: string|null, second_badge?: string|null, second_pin?: string|null}  $given */
     public function __invoke(BenchCommand $command, string $runId, array $given): void
     {
         $badge = $given['second_badge'] ?? '';
         // Checked outside the transaction: a wrong PIN must be counted even though the withdrawal is refused.
         $second = $badge === '' ? null : ($this->checkPin)($badge, $given['second_pin'] ?? '', $command->device)->id;
-        $this->recorder->record($command, 'reading_withdrawn', RunHistory::stream($runId), function () use ($command, $runId, $given, $second): array {
+        $this->recorder->record($command, 'reading_withdrawn', $runId, function () use ($command, $runId, $given, $second): array {
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
-            $why = $context->fold->whyNoWithdrawal(new ReadingWithdrawn($given['reading'], $second));
+            $content = ['reading' => $given['reading'], 'step' => $given['step'], 'reason' => $given['reason'], 'second_person' => $second];
+            $event = EventTypes::read($command->event('reading_withdrawn', $runId, $context->run->subject, $content));
+            $why = $event instanceof ReadingWithdrawn ? $context->fold->whyNoWithdrawal($event) : null;
             if ($why !== null) {
                 throw new Refused(ProblemType::NotWithdrawn, $why, 409, ['field' => 'reading']);
             }
 
-            return [$context->concerns(), [
-                'reading' => $given['reading'], 'reason' => $given['reason'], 'second_person' => $second,
-                'reason_hash' => $this->texts->keep($command->id, 'reason', $given['text'] ?? null),
-            ]];
+            return [$context, $content + ['reason_hash' => $this->texts->keep($command->id, 'reason', $given['text'] ?? null)]];
         });
     }
 }

@@ -6,14 +6,13 @@ namespace App\Bench\Http;
 
 use App\Bench\Actions\RecordObservations;
 use App\Bench\ObservationReader;
-use App\Bench\Unreadable;
 use App\Ledger\Entry;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Tekkal\Core\Run\SetAsideReason;
+use Tekkal\Core\CoreException;
 
 /** Takes what a bench saw. The device and the sitting answer for it, so it is taken after sign-out as well. */
 final class ObservationController
@@ -42,7 +41,7 @@ final class ObservationController
     {
         try {
             return (int) round(CarbonImmutable::instance(ObservationReader::time($sentAt))->diffInMilliseconds(now(), false));
-        } catch (Unreadable) {
+        } catch (CoreException) {
             throw new Refused(ProblemType::Unreadable, 'The batch does not say when it was sent.', 422, ['field' => 'sent_at']);
         }
     }
@@ -50,16 +49,26 @@ final class ObservationController
     /** @return array<string, mixed> */
     private static function outcome(Entry $entry): array
     {
-        $reason = $entry->optional('standing_reason');
+        $outcome = $entry->outcome() ?? [];
 
         return [
             'id' => $entry->id(),
+            'standing' => $entry->text('outcome.standing'),
             'seq' => $entry->seq(),
             'leaf_hash' => $entry->leafHash,
-            'standing' => $entry->text('standing'),
-            'verdict' => $entry->optional('verdict'),
-            'sentence' => $reason === null ? $entry->optional('reason') : SetAsideReason::from($reason)->sentence(),
-            'flags' => $entry->texts('flags'),
+            // Told in one order of keys, whether it has just been decided or was stored long ago.
+            'effects' => array_map(self::inOrder(...), (array) ($outcome['effects'] ?? [])),
+            'say' => array_map(self::inOrder(...), (array) ($outcome['say'] ?? [])),
         ];
+    }
+
+    private static function inOrder(mixed $told): mixed
+    {
+        if (is_array($told)) {
+            array_is_list($told) || ksort($told);
+            $told = array_map(self::inOrder(...), $told);
+        }
+
+        return $told;
     }
 }

@@ -15,7 +15,7 @@ final class WithdrawalController
     public function store(string $run, WithdrawReadingRequest $request, WithdrawReading $withdraw, RunSheet $sheet): JsonResponse
     {
         $withdraw(BenchCommand::from($request), $run, [
-            'reading' => $request->text('reading'), 'reason' => $request->text('reason'), 'text' => $request->optionalText('text'),
+            'reading' => $request->text('reading'), 'step' => $request->text('step'), 'reason' => $request->text('reason'), 'text' => $request->optionalText('text'),
             'second_badge' => $request->optionalText('second_badge'), 'second_pin' => $request->optionalText('second_pin'),
         ]);
 

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Builds\Models\Assignment;
-use App\Builds\Queries\JointStrip;
+use App\Builds\Models\RunProgress;
 use App\Library\Models\Joint;
-use App\Library\Queries\MapSketch;
-use App\Library\Queries\Procedures;
+use App\Library\Queries\RevisionFaces;
 use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
-use App\Record\Queries\RunHistory;
 use Illuminate\Support\Collection;
 use LogicException;
+use stdClass;
 
-/** The job cards on an assembler's hook, and the runs others have open that they could take over. */
+/**
+ * The job cards on an assembler's hook, and the runs others have open that they could take over.
+ *
+ * @phpstan-import-type Face from RevisionFaces
+ */
 final class JobHook
 {
     /** @var Collection<array-key, Joint> */
@@ -29,6 +32,12 @@ final class JobHook
 
     /** @var Collection<array-key, string> names by id */
     private Collection $devices;
+
+    /** @var Collection<string, stdClass> rows of run_progress by run */
+    private Collection $progress;
+
+    /** @var array<string, Face> by revision */
+    private array $faces;
 
     /** @return array{mine: list<array<string, mixed>>, others: list<array<string, mixed>>} */
     public function of(Person $person): array
@@ -43,6 +52,8 @@ final class JobHook
         $this->joints = Joint::query()->with('inFamily')->whereKey($jobs->pluck('joint')->unique()->all())->get()->keyBy('id');
         $this->people = Person::query()->whereKey($runs->pluck('person')->unique()->all())->get()->keyBy('id');
         $this->devices = Device::query()->whereKey($runs->pluck('device')->unique()->all())->pluck('name', 'id');
+        $this->progress = RunProgress::ofAll($runs->pluck('id'));
+        $this->faces = RevisionFaces::of($jobs->pluck('revision')->all());
         $mine = $others = [];
         foreach ($jobs as $job) {
             $run = $runs->get($job->id);
@@ -63,16 +74,16 @@ final class JobHook
     /** @return array<string, mixed> */
     private function card(Assignment $job, ?Run $run, Subject $subject): array
     {
-        $plan = Procedures::plan($job->plan_hash);
+        $face = $this->faces[$job->revision] ?? throw new LogicException('A job without its revision.');
         $joint = $this->joints->get($job->joint) ?? throw new LogicException('A job without its joint.');
         $card = [
             'assignment' => $job->id,
             'serial' => $subject->title(),
             'family' => $joint->inFamily->name,
             'joint' => $joint->name,
-            'line' => Procedures::revision($job->revision)->tighteningLine()->typeset(),
-            'sketch' => MapSketch::of(Procedures::document($job->revision)),
-            'steps' => count($plan->steps),
+            'line' => $face['line'],
+            'sketch' => $face['sketch'],
+            'steps' => $face['steps'],
             'run' => null,
         ];
         if ($run !== null) {
@@ -80,7 +91,7 @@ final class JobHook
                 'id' => $run->id,
                 'person' => $this->people->get($run->person)?->displayName(),
                 'device' => $this->devices->get($run->device),
-            ] + JointStrip::progress(RunHistory::fold($run->id, $plan)->freeze(), $plan);
+            ] + RunProgress::shown($this->progress->get($run->id) ?? throw new LogicException('A run without its progress.'));
         }
 
         return $card;

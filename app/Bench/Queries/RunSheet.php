@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Bench\RunContext;
-use App\Builds\Queries\JointStrip;
 use App\Crib\Models\ToolRow;
 use App\Library\Models\Family;
 use App\Library\Models\Joint;
@@ -23,6 +22,7 @@ use Tekkal\Core\Document\Stage;
 use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Attempt;
+use Tekkal\Core\Run\Progress;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\WalkSheet;
 use Tekkal\Core\Unit\Kind;
@@ -49,6 +49,7 @@ final readonly class RunSheet
             'serial' => $subject->title(),
             'family' => Family::query()->findOrFail($subject->family)->name,
             'joint' => Joint::query()->findOrFail($context->run->joint)->name,
+            'hardware' => $context->run->option,
             'revision' => StoredRevision::query()->findOrFail($context->run->revision)->letter,
             'newer' => $this->newer($context->run->revision),
             'permits' => $this->permits($context->run, $subject->serial),
@@ -59,17 +60,17 @@ final readonly class RunSheet
             'sketch' => MapSketch::of($document),
             'holder' => $this->holder($context->run),
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
-            'last_seq' => $context->lastSeq,
+            'last_seq' => $state->lastSeq(),
             'finished' => $state->finished,
-            'next_step' => $state->nextStep,
-            'stopped_at' => $state->stoppedAt,
+            'next_step' => $context->fold->nextStep()?->id,
+            'stopped_at' => $context->fold->stoppedAt(),
             'steps' => array_map(fn (Step $s): array => $this->step($s, $state), $context->plan->steps),
             'walk_sheet' => WalkSheet::of($state),
             'tools' => [
                 'torque' => $this->tool($state, Kind::Torque, $context),
                 'angle' => $this->tool($state, Kind::Angle, $context),
             ],
-            'marks' => JointStrip::marks($state),
+            'marks' => Progress::marks($state),
         ];
     }
 
@@ -116,14 +117,14 @@ final readonly class RunSheet
             'threshold' => $own instanceof TurnStage ? $own->threshold?->typeset() : null,
             'status' => $state->status($step->id)->value,
             'attempts' => array_map(fn (Attempt $a): array => [
-                'reading' => $a->reading->id,
+                'reading' => $a->id(),
                 'number' => $a->number,
-                'value' => $a->reading->measured()->typeset(),
+                'value' => $a->measured()->typeset(),
                 'verdict' => $a->judgement->verdict->value,
                 'word' => $a->judgement->verdict->word(),
                 'reason' => $a->judgement->reason,
                 'status' => $a->status->value,
-                'typed' => $a->reading->source->mayBeWithdrawn(),
+                'typed' => $a->given->source->mayBeWithdrawn(),
             ], $state->attemptsAt($step->id)),
         ];
     }

@@ -84,7 +84,7 @@ final class ToolChoice
     }
 
     /** @return list<StraightGoal> each target and window once */
-    private function distinct(Plan $plan, Kind $quantity): array
+    public function distinct(Plan $plan, Kind $quantity): array
     {
         $goals = [];
         foreach ($plan->steps as $step) {

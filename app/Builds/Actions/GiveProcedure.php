@@ -10,6 +10,7 @@ use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Ledger\Sending;
 use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
@@ -80,8 +81,8 @@ final readonly class GiveProcedure
         $assignment = Ids::next();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id,
-            ['assignment' => $assignment, 'joint' => $joint->id, 'revision' => $inForce->revision, 'person' => $person->id],
-            new Concerns($subject->id, revisionHash: StoredRevision::query()->findOrFail($inForce->revision)->document_hash, planHash: $inForce->plan_hash),
+            ['assignment' => $assignment, 'revision' => $inForce->revision, 'person' => $person->id],
+            new Concerns($subject->id, revisionHash: StoredRevision::query()->findOrFail($inForce->revision)->document_hash, planHash: $inForce->plan_hash, joint: $joint->id, option: Procedure::query()->findOrFail($inForce->procedure)->option),
         );
         $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 

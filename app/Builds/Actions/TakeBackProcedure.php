@@ -9,7 +9,6 @@ use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Models\Person;
-use App\Record\Models\Run;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -27,12 +26,12 @@ final readonly class TakeBackProcedure
         $this->recorder->transaction(function () use ($assignmentId, $lead): void {
             $assignment = Assignment::query()->find($assignmentId) ?? throw Refused::notFound('There is no such job.');
             GiveProcedure::openBuild($this->recorder, $assignment->subject);
-            // The row is locked against a bench that begins the work at this moment.
+            // Beginning and taking back both write this row, so that only one of the two is ever committed.
             DB::table('assignments')->where('id', $assignmentId)->lockForUpdate()->value('id');
             if ($assignment->refresh()->taken_back_at !== null) {
                 return;
             }
-            if (Run::query()->where('assignment', $assignment->id)->exists()) {
+            if ($assignment->begun_at !== null) {
                 throw new Refused(ProblemType::RunBegun, 'The work has been begun; it cannot be taken back. Another assembler can take it over at the bench.', 409);
             }
             $this->recorder->append(new Draft(

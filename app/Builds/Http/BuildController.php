@@ -28,6 +28,7 @@ final class BuildController
 
         return new JsonResponse([
             'builds' => $builds->map(fn (Subject $s): BuildResource => new BuildResource($s, $families->get($s->family), $strips[$s->id])),
+            'maps' => (object) $strip->maps(),
             'shown_at_most' => self::NEWEST,
         ]);
     }

@@ -15,8 +15,10 @@ use Carbon\CarbonImmutable;
  * @property string $joint
  * @property string $revision
  * @property string $plan_hash
+ * @property string $option the hardware that is fitted
  * @property string $person
  * @property CarbonImmutable $given_at
+ * @property CarbonImmutable|null $begun_at
  * @property CarbonImmutable|null $taken_back_at
  */
 final class Assignment extends Row
@@ -24,5 +26,5 @@ final class Assignment extends Row
     protected $table = 'assignments';
 
     /** @var array<string, string> */
-    protected $casts = ['given_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
+    protected $casts = ['given_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
 }

@@ -5,161 +5,121 @@ declare(strict_types=1);
 namespace App\Builds\Queries;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Models\RunProgress;
 use App\Library\Models\Joint;
-use App\Library\Models\Procedure;
-use App\Library\Models\RevisionStatus;
-use App\Library\Models\StoredRevision;
-use App\Library\Queries\MapSketch;
 use App\Library\Queries\Procedures;
+use App\Library\Queries\RevisionFaces;
 use App\People\Models\Person;
-use App\Record\Models\Run;
 use App\Record\Models\Subject;
-use App\Record\Queries\RunHistory;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Tekkal\Core\Plan\Plan;
-use Tekkal\Core\Run\PaintMarks;
-use Tekkal\Core\Run\RunState;
-use Tekkal\Core\Run\StepStatus;
+use stdClass;
 
 /**
  * Engines as strips of their joints in assembly order, each with its map and the marks that are on it. What many builds
  * of one list share is read once.
+ *
+ * @phpstan-import-type Face from RevisionFaces
  */
 final class JointStrip
 {
-    /** @var array<string, array<string, mixed>> maps by revision */
-    private array $maps = [];
+    /** @var array<string, Face> by revision */
+    private array $faces = [];
 
-    /** @var array<string, array<string, mixed>> how a revision is told, by its id */
-    private array $revisions = [];
+    /** @var array<string, string> names by person */
+    private array $people = [];
 
-    /** @var array<string, list<array{revision: string, face: array<string, mixed>}>> what is in force, by joint */
-    private array $options = [];
-
-    /** @var Collection<string, Person> */
-    private Collection $people;
-
-    /** @return list<array<string, mixed>> */
+    /** @return list<array<string, mixed>> each with its map */
     public function of(Subject $subject): array
     {
-        return $this->ofAll(collect([$subject]))[$subject->id];
+        $strip = $this->ofAll(collect([$subject]))[$subject->id];
+
+        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['revision']['id'] ?? ''] ?? null] + $joint, $strip);
     }
 
     /**
+     * As many questions for many builds as for few. A map is drawn on many engines and stands in maps() once.
+     *
      * @param  Collection<int, Subject>  $subjects
      * @return array<string, list<array<string, mixed>>> by build
      */
     public function ofAll(Collection $subjects): array
     {
         $ids = $subjects->pluck('id');
-        $given = Assignment::query()->whereIn('subject', $ids)->where('taken_back_at', null)->get();
-        $runs = Run::query()->whereIn('subject', $ids)->get()->keyBy('assignment');
-        $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->get()->sortBy('assembly_order')->groupBy('family');
-        $this->people = Person::query()->findMany($given->pluck('person')->merge($runs->pluck('person'))->unique()->all())->keyBy('id');
+        // Plain rows: hundreds of them are read each quarter of a minute at every desk.
+        $given = Assignment::query()->whereIn('assignments.subject', $ids)->where('taken_back_at', null)->toBase()
+            ->leftJoin('runs', 'runs.assignment', '=', 'assignments.id')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
+            ->get(['assignments.id', 'assignments.subject', 'assignments.joint', 'assignments.revision', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', 'run_progress.*']);
+        $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order'])->sortBy('assembly_order');
+        $this->people = Person::query()->findMany($given->pluck('person')->merge($given->pluck('by'))->filter()->unique()->all())->mapWithKeys(fn (Person $p): array => [$p->id => $p->displayName()])->all();
+        $options = self::inForce($joints->pluck('id')->all());
+        $first = array_filter(array_map(fn (array $options): ?string => $options[0]['revision'] ?? null, $options));
+        $this->faces = RevisionFaces::of([...$given->pluck('revision')->all(), ...array_values($first)]);
+        // Of an engine's joints most are as on every other: nobody has them yet.
+        $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint, $options[$joint->id] ?? [])])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
+        $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
         $strips = [];
         foreach ($subjects as $subject) {
-            $its = $given->where('subject', $subject->id)->keyBy('joint');
-            $strips[$subject->id] = array_values($joints->get($subject->family, collect())
-                ->map(fn (Joint $joint): array => $this->joint($joint, $its->get($joint->id), $runs))->all());
+            $its = $byBuild[$subject->id] ?? [];
+            $strips[$subject->id] = array_map(fn (array $joint): array => isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']]) : $joint, $plain[$subject->family] ?? []);
         }
 
         return $strips;
     }
 
+    /** @return array<string, array<string, mixed>> maps by revision, of what was asked last */
+    public function maps(): array
+    {
+        return array_map(fn (array $face): array => $face['sketch'], $this->faces);
+    }
+
     /**
-     * @param  Collection<string, Run>  $runs
+     * A joint that nobody was given.
+     *
+     * @param  list<array{revision: string, face: array<string, mixed>}>  $options  what is in force for it
      * @return array<string, mixed>
      */
-    private function joint(Joint $joint, ?Assignment $given, Collection $runs): array
+    private function plain(stdClass $joint, array $options): array
     {
-        $options = $this->options[$joint->id] ??= self::inForce($joint);
-        $revision = $given->revision ?? $options[0]['revision'] ?? null;
-        $run = $given === null ? null : $runs->get($given->id);
-
         return [
-            'id' => $joint->id,
-            'name' => $joint->name,
-            'map' => $revision === null ? null : $this->maps[$revision] ??= MapSketch::of(Procedures::document($revision)),
-            'revision' => $revision === null ? null : $this->revisions[$revision] ??= self::told($revision),
-            'options' => array_column($options, 'face'),
-            'given' => $given === null ? null : ['id' => $given->id, 'person' => $this->named($given->person), 'at' => $given->given_at->toIso8601ZuluString()],
-            'run' => $run === null ? null : $this->run($run),
+            'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'revision' => $this->revision($options[0]['revision'] ?? ''),
+            'options' => array_column($options, 'face'), 'given' => null, 'run' => null,
         ];
     }
 
-    /** @return list<array{revision: string, face: array<string, mixed>}> */
-    private static function inForce(Joint $joint): array
-    {
-        $states = Procedures::allInForce($joint->id, CarbonImmutable::now());
-        $options = Procedure::query()->findMany($states->pluck('procedure')->all())->pluck('option', 'id');
-
-        return array_values($states->map(fn (RevisionStatus $s): array => [
-            'revision' => $s->revision,
-            'face' => ['procedure' => $s->procedure, 'option' => $options[$s->procedure], 'letter' => $s->letter, 'at_bench' => $s->at_bench],
-        ])->all());
-    }
-
-    /** @return array<string, mixed> */
-    private static function told(string $revision): array
-    {
-        $line = Procedures::revision($revision)->tighteningLine();
-
-        return ['id' => $revision, 'letter' => StoredRevision::query()->findOrFail($revision)->letter, 'line' => $line->typeset(), 'rounds' => $line->rounds()];
-    }
-
-    private function named(string $person): ?string
-    {
-        return $this->people->get($person)?->displayName();
-    }
-
-    /** @return array<string, mixed> */
-    private function run(Run $run): array
-    {
-        $plan = Procedures::plan($run->plan_hash);
-
-        return ['id' => $run->id, 'person' => $this->named($run->person)] + self::progress(RunHistory::fold($run->id, $plan)->freeze(), $plan);
-    }
-
-    /** @return array<string, mixed> */
-    public static function progress(RunState $state, Plan $plan): array
+    /**
+     * @param  array<string, mixed>  $joint
+     * @return array<string, mixed>
+     */
+    private function given(array $joint, stdClass $given): array
     {
         return [
-            'done' => count(array_filter($plan->steps, fn ($s): bool => $state->status($s->id) === StepStatus::Done)),
-            'all' => count($plan->steps),
-            'finished' => $state->finished,
-            'stopped' => $state->stoppedAt !== null,
-            'rounds' => self::rounds($state, $plan),
-            'marks' => self::marks($state),
-        ];
+            'revision' => $this->revision($given->revision),
+            'given' => ['id' => $given->id, 'person' => $this->people[$given->person] ?? null, 'at' => Assignment::zulu($given->given_at)],
+            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => $this->people[$given->by] ?? null] + RunProgress::shown($given),
+        ] + $joint;
     }
 
-    /** @return list<array{done: int, all: int}> one per stage, in order */
-    private static function rounds(RunState $state, Plan $plan): array
+    /** @return array<string, mixed>|null what is shown of it beside the map */
+    private function revision(string $revision): ?array
     {
-        $rounds = [];
-        foreach ($plan->steps as $step) {
-            $rounds[$step->stage] ??= ['done' => 0, 'all' => 0];
-            $rounds[$step->stage]['all']++;
-            $rounds[$step->stage]['done'] += $state->status($step->id) === StepStatus::Done ? 1 : 0;
-        }
-
-        return array_values($rounds);
+        return isset($this->faces[$revision]) ? array_diff_key($this->faces[$revision], ['sketch' => 0, 'steps' => 0]) : null;
     }
 
-    /** @return list<array{position: string, strokes: list<string>, old: int, fault: string|null}> */
-    public static function marks(RunState $state): array
+    /**
+     * @param  array<string>  $joints
+     * @return array<string, list<array{revision: string, face: array<string, mixed>}>> by joint, the oldest option first
+     */
+    private static function inForce(array $joints): array
     {
-        $marks = [];
-        foreach (PaintMarks::of($state) as $position => $mark) {
-            $marks[] = [
-                'position' => (string) $position,
-                'strokes' => array_map(fn ($grade): string => $grade->value, $mark->strokes),
-                'old' => $mark->oldStrokes,
-                'fault' => $mark->fault?->word(),
+        $options = [];
+        foreach (Procedures::inForceAt($joints, CarbonImmutable::now()) as [$status, $procedure]) {
+            $options[$status->joint][] = [
+                'revision' => $status->revision,
+                'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter, 'at_bench' => $status->at_bench],
             ];
         }
 
-        return $marks;
+        return $options;
     }
 }

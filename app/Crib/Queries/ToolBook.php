@@ -10,7 +10,6 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Tool\Calibration;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
@@ -22,21 +21,22 @@ use Tekkal\Core\Unit\Written;
 /** Tools and calibrations as the core knows them. */
 final class ToolBook
 {
-    private const CALIBRATION = ['entry_id' => 0, 'calibrated_on' => 0, 'due_on' => 0, 'conforms' => 0, 'certificate' => 0, 'leaf_hash' => 0];
-
-    private const SET_UP = ['id', 'code', 'name', 'kind', 'unit', 'lowest', 'highest', 'resolution'];
+    private const CALIBRATION = ['calibration' => 0, 'calibrated_on' => 0, 'due_on' => 0, 'conforms' => 0, 'certificate' => 0, 'leaf_hash' => 0];
 
     /** A tool with all its calibrations, in one query: every reading asks for them. */
     public static function find(string $id): ?ToolRow
     {
-        $rows = DB::select('SELECT tools.*, c.entry_id, c.calibrated_on, c.due_on, c.conforms, c.certificate, c.leaf_hash FROM tools LEFT JOIN calibrations AS c ON c.tool = tools.id WHERE tools.id = ?', [$id]);
+        $rows = DB::select('SELECT tools.*, c.entry_id AS calibration, c.calibrated_on, c.due_on, c.conforms, c.certificate, c.leaf_hash FROM tools LEFT JOIN calibrations AS c ON c.tool = tools.id WHERE tools.id = ?', [$id]);
         if ($rows === []) {
             return null;
         }
         $tool = (new ToolRow)->newFromBuilder(array_diff_key((array) $rows[0], self::CALIBRATION));
-        $calibrations = array_map(fn (object $row): array => array_intersect_key((array) $row, self::CALIBRATION) + ['tool' => $id], $rows);
+        $calibrations = [];
+        foreach (array_map(fn (object $row): array => array_intersect_key((array) $row, self::CALIBRATION), $rows) as $row) {
+            $calibrations[] = ['entry_id' => $row['calibration'], 'tool' => $id] + $row;
+        }
 
-        return $tool->setRelation('calibrations', CalibrationRow::hydrate(array_values(array_filter($calibrations, fn (array $c): bool => $c['entry_id'] !== null))));
+        return $tool->setRelation('calibrations', CalibrationRow::hydrate($calibrations[0]['entry_id'] === null ? [] : $calibrations));
     }
 
     public static function tool(ToolRow $row): Tool
@@ -61,14 +61,5 @@ final class ToolBook
     public static function day(DateTimeImmutable $instant): Day
     {
         return Day::at($instant, new DateTimeZone(config('shop.time_zone')));
-    }
-
-    /**
-     * SHA-256 of what the tool was said to be when a verdict rested on it. Of these columns and no others, whatever is kept
-     * of a tool later: readings carry the hash for good, and verify makes it again.
-     */
-    public static function setUpHash(ToolRow $row): string
-    {
-        return hash('sha256', CanonicalJson::encode($row->only(self::SET_UP)));
     }
 }

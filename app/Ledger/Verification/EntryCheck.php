@@ -16,7 +16,11 @@ final readonly class EntryCheck implements Check
 {
     private const CHUNK = 500;
 
-    private const COPIES = ['subject', 'step', 'person', 'sitting', 'device', 'standing', 'verdict'];
+    /** Where in the bytes each column's value stands. */
+    private const COPIES = [
+        'entry_id' => 'event.id', 'format' => 'format', 'type' => 'event.type', 'stream' => 'stream', 'subject' => 'subject', 'step' => 'event.step',
+        'person' => 'event.person', 'sitting' => 'event.sitting', 'device' => 'event.device', 'standing' => 'outcome.standing',
+    ];
 
     /** @param  iterable<EntryRule>  $rules */
     public function __construct(private iterable $rules)
@@ -48,9 +52,9 @@ final readonly class EntryCheck implements Check
 
     private function entry(Entry $entry, stdClass $row, Report $report): void
     {
-        $said = ['entry_id' => $entry->optional('id'), 'seq' => $entry->number('seq'), 'device_seq' => $entry->number('device_seq'), 'received_at' => $this->time($entry, $row, $report)];
-        foreach (['format', 'type', 'stream', ...self::COPIES] as $column) {
-            $said[$column] = $entry->optional($column);
+        $said = ['seq' => $entry->number('seq'), 'device_seq' => $entry->number('event.device_seq'), 'received_at' => $this->time($entry, $row, $report)];
+        foreach (self::COPIES as $column => $path) {
+            $said[$column] = $entry->optional($path);
         }
         foreach ($said as $column => $value) {
             if ($row->{$column} !== $value) {
@@ -62,7 +66,7 @@ final readonly class EntryCheck implements Check
 
     private function kind(Entry $entry, stdClass $row, Report $report): void
     {
-        [$format, $type, $stream] = [$entry->optional('format'), $entry->optional('type'), $entry->optional('stream') ?? ''];
+        [$format, $type, $stream] = [$entry->optional('format'), $entry->optional('event.type'), $entry->optional('stream') ?? ''];
         if ($format !== Entry::FORMAT) {
             $report->add(sprintf('Entry %s: its format is %s; this version reads %s.', $row->entry_id, $format ?? 'missing', Entry::FORMAT));
         }

@@ -8,6 +8,7 @@ use App\Ledger\Entry;
 use App\Ledger\ErasableTexts;
 use Illuminate\Database\Connection;
 use stdClass;
+use Tekkal\Core\Run\Event\EventTypes;
 use Throwable;
 
 /** Words beside the record: each gives the hash that its entry holds, or an entry says that it was erased. */
@@ -15,15 +16,13 @@ final class TextCheck implements Check
 {
     private const CHUNK = 500;
 
-    private const TYPES = ['reading_withdrawn', 'reading_dismissed', 'person_added', 'customer_added', 'observation_unreadable'];
-
     /** The key of the hash by the field of the text. */
-    private const HASHES = ['reason' => 'data.reason_hash', 'name' => 'data.name_hash', 'sign_in_name' => 'data.sign_in_name_hash', 'badge' => 'data.badge_hash', 'bytes' => 'data.bytes_hash'];
+    private const HASHES = ['reason' => 'event.reason_hash', 'name' => 'data.name_hash', 'sign_in_name' => 'data.sign_in_name_hash', 'badge' => 'data.badge_hash', 'bytes' => 'event.bytes_hash'];
 
     public function run(Connection $snapshot, Report $report): void
     {
         $erased = $this->erased($snapshot);
-        foreach (self::TYPES as $type) {
+        foreach (self::holding() as $type) {
             $snapshot->table('ledger_entries')->where('type', $type)->chunkById(self::CHUNK, function ($rows) use ($snapshot, $report, $erased): void {
                 $kept = $snapshot->table(ErasableTexts::TABLE)->whereIn('entry_id', $rows->pluck('entry_id'))->get()->groupBy('entry_id');
                 foreach ($rows as $row) {
@@ -35,11 +34,17 @@ final class TextCheck implements Check
                 }
             });
         }
-        $strange = $snapshot->table(ErasableTexts::TABLE.' as t')->leftJoin('ledger_entries as e', fn ($join) => $join->on('e.entry_id', '=', 't.entry_id')->whereIn('e.type', self::TYPES))
+        $strange = $snapshot->table(ErasableTexts::TABLE.' as t')->leftJoin('ledger_entries as e', fn ($join) => $join->on('e.entry_id', '=', 't.entry_id')->whereIn('e.type', self::holding()))
             ->whereNull('e.id')->distinct()->pluck('t.entry_id');
         foreach ($strange as $id) {
             $report->add("Words are kept for entry $id, which holds no hash of any.");
         }
+    }
+
+    /** @return list<string> the types that can hold a hash of words: every event of a run may bring some */
+    private static function holding(): array
+    {
+        return ['person_added', 'customer_added', 'observation_unreadable', ...array_keys(EventTypes::all())];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Library\Actions;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Source;
+use App\Library\Papers;
 use App\People\Models\Person;
 use App\Shared\Http\FileName;
 use App\Shared\Ids;
@@ -14,7 +15,6 @@ use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use Tekkal\Core\Document\WaitCycles;
 
 /** Puts a source on record, says what superseded it, and keeps its paper. */
@@ -52,8 +52,7 @@ final readonly class KeepSource
             str_starts_with($bytes, "\x89PNG\r\n\x1a\n"), str_starts_with($bytes, "\xFF\xD8\xFF") => $this->drawnAnew($bytes),
             default => throw Refused::field('file', sprintf('"%s" is neither a PDF nor a PNG or JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file)),
         };
-        $hash = hash('sha256', $bytes);
-        Storage::disk('local')->put("sources/$hash", $bytes);
+        $hash = Papers::keepSource($bytes);
         $this->recorder->transaction(function () use ($source, $file, $type, $hash, $bytes, $by): void {
             $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: [
                 'digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes), 'name' => FileName::of($file),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Library\Actions;
 
-use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\ImportPlan;
 use App\Library\Models\Family;
@@ -13,12 +12,17 @@ use App\Library\Models\Procedure;
 use App\Library\Models\Source;
 use App\Library\Models\Standard;
 use App\People\Models\Person;
-use App\Shared\Ids;
 use Closure;
 
-/** Writes what was looked at into the library: all of it or nothing. Procedures come in as drafts; nobody signs by importing. */
+/**
+ * Writes what was looked at into the library, in short transactions. What stands there already is left as it is, so that one
+ * that broke off is carried on by doing it again. Procedures come in as drafts; nobody signs by importing.
+ */
 final readonly class WriteImport
 {
+    /** Procedures in one transaction: half a second's work. */
+    public const PART = 50;
+
     public function __construct(
         private Recorder $recorder,
         private AddFamily $addFamily,
@@ -30,25 +34,22 @@ final readonly class WriteImport
     }
 
     /**
-     * @param  Closure(int): void  $progress  told how many procedures are done
-     * @return int how many procedures were written
+     * @param  Closure(int, int): void  $part  asked first in each transaction: how many procedures will be done with it, and
+     *                                        how many it writes
+     * @param  int  $from  how many were done before it broke off
      */
-    public function __invoke(ImportPlan $plan, ?string $only, string $fileHash, Person $by, Closure $progress): int
+    public function __invoke(ImportPlan $plan, ?string $only, Person $by, Closure $part, int $from = 0): void
     {
-        return $this->recorder->transaction(function () use ($plan, $only, $fileHash, $by, $progress): int {
-            $this->register($plan, $by);
-            $written = 0;
-            foreach ($plan->rows($only) as $i => $row) {
-                if (in_array($row['what'], ['new', 'changed'], true)) {
+        $this->recorder->transaction(fn () => $this->register($plan, $by));
+        foreach (array_chunk(array_slice($plan->rows($only), $from, preserve_keys: true), self::PART, true) as $rows) {
+            $fresh = array_filter($rows, fn (array $row): bool => in_array($row['what'], ['new', 'changed'], true));
+            $this->recorder->transaction(function () use ($plan, $by, $part, $rows, $fresh): void {
+                $part((int) array_key_last($rows) + 1, count($fresh));
+                foreach ($fresh as $i => $row) {
                     $this->procedure($plan->library->procedures[$i], $row['procedure'], $by);
-                    $written++;
                 }
-                $progress($i + 1);
-            }
-            $this->recorder->append(new Draft(Ids::next(), 'library_imported', 'import/'.$fileHash, $by->id, data: ['digest' => $fileHash, 'written' => $written, 'of' => count($plan->library->procedures)]));
-
-            return $written;
-        });
+            });
+        }
     }
 
     private function register(ImportPlan $plan, Person $by): void

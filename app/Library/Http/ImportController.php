@@ -9,11 +9,11 @@ use App\Library\Http\Resources\ImportResource;
 use App\Library\ImportPlan;
 use App\Library\Jobs\ImportLibrary;
 use App\Library\Models\Import;
+use App\Library\Papers;
 use App\Shared\Http\FileName;
 use App\Shared\Ids;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Storage;
 
 final class ImportController
 {
@@ -21,12 +21,11 @@ final class ImportController
     {
         $bytes = (string) $request->upload()->get();
         $plan = ImportPlan::of($bytes);
-        $hash = hash('sha256', $bytes);
-        Storage::disk('local')->put("imports/$hash", $bytes);
+        $hash = Papers::keepImport($bytes);
         $only = $request->optionalText('only');
         $rows = $plan->rows($only);
         $import = Import::query()->create([
-            'id' => Ids::next(), 'person' => $request->person()->id, 'name' => FileName::of($request->upload()), 'file_hash' => $hash, 'state' => 'looked', 'total' => count($rows), 'looked_at' => now(),
+            'id' => Ids::next(), 'person' => $request->person()->id, 'name' => FileName::of($request->upload()), 'file_hash' => $hash, 'state' => 'looked', 'total' => count($rows), 'done' => 0, 'written' => 0, 'looked_at' => now(),
             'report' => json_encode(['only' => $only, 'rows' => $rows, 'families' => array_column($plan->library->families, 'name'), 'sources' => count($plan->library->sources), 'standards' => count($plan->library->standards)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ]);
 

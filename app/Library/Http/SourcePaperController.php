@@ -7,10 +7,10 @@ namespace App\Library\Http;
 use App\Library\Actions\KeepSource;
 use App\Library\Http\Requests\KeepPaperRequest;
 use App\Library\Models\Source;
+use App\Library\Papers;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Storage;
 
 final class SourcePaperController
 {
@@ -24,7 +24,7 @@ final class SourcePaperController
     /** Handed out to be saved, never to be run here. */
     public function show(Source $source): Response
     {
-        $bytes = $source->file_hash === null ? null : Storage::disk('local')->get('sources/'.$source->file_hash);
+        $bytes = $source->file_hash === null ? null : Papers::source($source->file_hash);
         if ($bytes === null || hash('sha256', $bytes) !== $source->file_hash) {
             throw Refused::notFound($source->file_hash === null ? 'This source has no paper on record.' : 'The paper on record is damaged: its bytes are not those that were stored. Restore it from a backup.');
         }

@@ -17,6 +17,8 @@ use Carbon\CarbonImmutable;
  * @property string $state looked, queued, done or failed
  * @property string $report JSON
  * @property int $total procedures in it
+ * @property int $done of them, so far
+ * @property int $written of those done, as drafts
  * @property CarbonImmutable $looked_at
  */
 final class Import extends Row

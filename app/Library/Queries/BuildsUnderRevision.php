@@ -51,8 +51,8 @@ final class BuildsUnderRevision
         $done = [];
         foreach ($results as $result) {
             $window = ($steps[$result->step] ?? null)?->goal()?->window;
-            $value = Written::fromCode($result->value, $result->unit);
-            if ($window === null || $window->kind() !== $value->unit->kind()) {
+            $value = $result->value === null ? null : Written::coded($result->value);
+            if ($value === null || $window === null || $window->kind() !== $value->unit->kind()) {
                 $count['not_comparable']++;
             } elseif ($window->judge($value->quantity())->isGood()) {
                 $count['in']++;

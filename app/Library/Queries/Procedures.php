@@ -74,6 +74,27 @@ final class Procedures
             ->sortBy(fn (RevisionStatus $s): int => $options[$s->procedure] ?? PHP_INT_MAX)->values();
     }
 
+    /**
+     * The same for many joints at once.
+     *
+     * @param  array<string>  $joints
+     * @return list<array{RevisionStatus, Procedure}> by joint the oldest option first
+     */
+    public static function inForceAt(array $joints, CarbonImmutable $at): array
+    {
+        $procedures = Procedure::query()->whereIn('joint', $joints)->get()->keyBy('id');
+        $inForce = [];
+        foreach (RevisionStatus::query()->whereIn('joint', $joints)->where('approved_at', '<=', $at->format('Y-m-d H:i:s.u'))->get() as $status) {
+            $procedure = $procedures->get($status->procedure);
+            if ($procedure !== null && ($status->superseded_at === null || $status->superseded_at->greaterThan($at))) {
+                $inForce[] = [$status, $procedure];
+            }
+        }
+        usort($inForce, fn (array $a, array $b): int => [$a[1]->created_at, $a[1]->id] <=> [$b[1]->created_at, $b[1]->id]);
+
+        return $inForce;
+    }
+
     /** The newest revision that is not one sent back. */
     public static function last(string $procedure): ?RevisionStatus
     {

@@ -7,9 +7,9 @@ namespace App\Library\Verification;
 use App\Ledger\Entry;
 use App\Ledger\Verification\EntryRule;
 use App\Ledger\Verification\Report;
+use App\Library\Papers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Connection;
-use Illuminate\Support\Facades\Storage;
 
 /** The documents, plans and papers that entries name by their hashes are there, and are those. */
 final class DocumentRule implements EntryRule
@@ -35,7 +35,7 @@ final class DocumentRule implements EntryRule
             if ($plan !== null && ! $this->plans[$plan]) {
                 $report->add(sprintf('Entries of %s rest on the plan %s…, which is not there.', $entry->optional('stream'), substr($plan, 0, 16)));
             }
-            match ($entry->optional('type')) {
+            match ($entry->optional('event.type')) {
                 'revision_submitted', 'revision_drafted' => $this->revision($snapshot, $entry, $report),
                 'source_paper_kept' => $this->paper($entry, $report),
                 default => null,
@@ -67,7 +67,7 @@ final class DocumentRule implements EntryRule
 
             return;
         }
-        foreach (['document_hash' => 'revision_hash', 'joint' => 'data.joint', 'letter' => 'data.letter', 'author' => 'person'] as $column => $path) {
+        foreach (['document_hash' => 'revision_hash', 'joint' => 'data.joint', 'letter' => 'data.letter', 'author' => 'event.person'] as $column => $path) {
             if ($row->{$column} !== $entry->optional($path)) {
                 $report->add("Revision $id: its $column is not what was recorded when it was handed in.");
             }
@@ -80,7 +80,7 @@ final class DocumentRule implements EntryRule
     private function paper(Entry $entry, Report $report): void
     {
         $digest = $entry->optional('data.digest') ?? '';
-        $bytes = preg_match('/^[0-9a-f]{64}$/D', $digest) === 1 ? Storage::disk('local')->get("sources/$digest") : null;
+        $bytes = preg_match('/^[0-9a-f]{64}$/D', $digest) === 1 ? Papers::source($digest) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $digest) {
             $report->add(sprintf('The paper %s… of source %s %s.', substr($digest, 0, 16), $entry->streamId(), $bytes === null ? 'is missing' : 'is not what was kept'));
         }

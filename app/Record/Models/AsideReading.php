@@ -8,16 +8,16 @@ use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
 
 /**
- * An authentic reading that moved nothing: set aside in its run, or in the tray.
+ * What a bench saw that moved nothing: set aside in its run, or in the tray.
  *
  * @property string $entry_id
+ * @property string $type of the event
  * @property string $standing
  * @property string $reason
  * @property string|null $run
  * @property string|null $subject
  * @property string|null $step
  * @property string|null $value null when it could not be read, or has none
- * @property string|null $unit
  * @property string|null $told what could not be read of it
  * @property string|null $tool
  * @property string $person

@@ -11,8 +11,7 @@ use App\Shared\Models\Row;
  *
  * @property string $entry_id
  * @property string $run
- * @property string $value
- * @property string $unit
+ * @property string|null $value
  * @property string $step
  * @property string $status
  */

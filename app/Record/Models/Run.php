@@ -15,6 +15,8 @@ use Carbon\CarbonImmutable;
  * @property string $joint
  * @property string $revision
  * @property string $plan_hash
+ * @property string $option the hardware that is fitted
+ * @property string $risk_class
  * @property string $assignment
  * @property string $person
  * @property string $device

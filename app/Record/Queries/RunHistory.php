@@ -6,8 +6,9 @@ namespace App\Record\Queries;
 
 use App\Ledger\Entry;
 use App\Ledger\Stream;
-use App\Record\RunEvents;
 use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Run\Event\EventTypes;
+use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
 
 /** What happened in a run, from the ledger's bytes. */
@@ -24,22 +25,23 @@ final class RunHistory
         return Stream::entries(self::stream($run));
     }
 
-    public static function fold(string $run, Plan $plan): RunFold
-    {
-        return self::foldEntries(self::entries($run), $plan);
-    }
-
     /** @param  list<Entry>  $entries */
     public static function foldEntries(array $entries, Plan $plan): RunFold
     {
         $fold = new RunFold($plan);
-        foreach ($entries as $entry) {
-            $event = RunEvents::event($entry);
-            if ($event !== null) {
-                $fold->apply($event, RunEvents::outcome($entry));
-            }
-        }
+        self::apply($fold, $entries);
 
         return $fold;
+    }
+
+    /** @param  list<Entry>  $entries  those that follow what is folded already */
+    public static function apply(RunFold $fold, array $entries): void
+    {
+        foreach ($entries as $entry) {
+            $outcome = $entry->outcome();
+            if ($outcome !== null) {
+                $fold->apply(EventTypes::stampOfStored($entry->event()), Outcome::fromBody($outcome), $entry->seq());
+            }
+        }
     }
 }

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Headers that keep the page to its own scripts, and answers of the API out of every cache. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
+    /** WebAssembly is for the core that runs beside a page; nothing else is made into code. */
+    private const POLICY = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -35,6 +35,12 @@ abstract class Row extends Model
         static::$traitInitializers[static::class] = self::$initializers;
     }
 
+    /** A time as answers have it, from a text as it is stored: a list has hundreds of them. */
+    public static function zulu(?string $stored): ?string
+    {
+        return $stored === null ? null : strtr(substr($stored, 0, 19), ' ', 'T').'Z';
+    }
+
     /** What somebody is told who asks for one that is not there. */
     public static function missing(): string
     {

@@ -6,9 +6,11 @@ namespace App\Simulators\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
-/** What the library's answers are measured against: the same rows by the same way in, and nothing made of them. Only in a bench's instance. */
+/** What answers made of many rows are measured against: the same rows by the same way in, and nothing made of them. Only in a bench's instance. */
 final class BareQueryController
 {
     private const PAGE = 60;
@@ -21,7 +23,17 @@ final class BareQueryController
             'list' => $faces->offset(self::PAGE)->limit(self::PAGE)->get(),
             'words' => $faces->whereRaw('cast(words as binary) like ?', ['%'.$request->query('find').'%'])->limit(self::PAGE)->get(),
             'value' => $faces->whereIn('procedure', DB::table('target_index')->select('procedure')->where('quantity', 'torque')->whereBetween('base_value', [31.9, 32.1]))->limit(self::PAGE)->get(),
+            'board' => $this->board(),
             default => DB::table('revisions')->whereIn('id', [(string) $request->query('old'), (string) $request->query('new')])->get(),
         }]);
+    }
+
+    /** @return array<string, Collection<int, stdClass>> what a page of engines at work is made of */
+    private function board(): array
+    {
+        $engines = DB::table('subjects')->where('state', 'open')->orderByDesc('opened_at')->limit(self::PAGE)->get();
+        $runs = DB::table('runs')->whereIn('subject', $engines->pluck('id'))->get();
+
+        return ['engines' => $engines, 'given' => DB::table('assignments')->whereIn('subject', $engines->pluck('id'))->get(), 'runs' => $runs, 'progress' => DB::table('run_progress')->whereIn('run', $runs->pluck('id'))->get()];
     }
 }

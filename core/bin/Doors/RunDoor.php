@@ -7,14 +7,19 @@ namespace Tekkal\Doors;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\CoreException;
 use Tekkal\Core\Plan\Expander;
-use Tekkal\Core\Run\EventReader;
+use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunReport;
+use Tekkal\Core\Run\Surroundings;
 
 final class RunDoor extends Door
 {
+    /** What the first line need not say. */
+    private const DEFAULTS = ['person' => 'somebody', 'device' => 'bench', 'taken_at' => '2000-01-01T00:00:00Z'];
+
     protected function configure(): void
     {
         $this->setName('run')->setDescription('Where a run stands: verdicts, what may be done next and why not something else, as JSON')
@@ -28,30 +33,26 @@ final class RunDoor extends Door
         $fold = new RunFold(Expander::expand(self::revision(self::text($input, 'file'))));
         $events = self::text($input, 'events');
         $outcomes = [];
+        $before = self::DEFAULTS;
         foreach (explode("\n", trim(self::bytes($events))) as $i => $json) {
-            $outcomes[] = self::event($fold, $json, $i + 1, $events);
+            $event = self::event($json, $i + 1, $events, $before);
+            $before = array_intersect_key($event->stamp->toBody(), ['person' => 0, 'device' => 0, 'taken_at' => 0, 'clock' => 0]);
+            $outcomes[] = ['line' => $i + 1, 'type' => $event->type()] + $fold->decide($event, new Surroundings($i + 1))->toBody();
         }
         $output->writeln(self::json(['events' => $outcomes] + (new RunReport($fold))->toArray()), OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
 
-    /** @return array<string, mixed> */
-    private static function event(RunFold $fold, string $json, int $line, string $file): array
+    /** @param  array<string, mixed>  $before  what a line need not say again */
+    private static function event(string $json, int $line, string $file, array $before): Event
     {
         try {
             $object = json_decode($json, true, 16);
-            $object = is_array($object) ? $object : [];
-            $event = EventReader::read($object);
-        } catch (InvalidDocument $e) {
+
+            return EventTypes::read((is_array($object) ? $object : []) + ['id' => (string) $line] + $before);
+        } catch (CoreException $e) {
             throw Refusal::invalid(sprintf("%s, line %d is no event:\n%s", $file, $line, $e->getMessage()));
         }
-        $outcome = $fold->apply($event);
-
-        return [
-            'line' => $line, 'event' => $object['event'] ?? null, 'standing' => $outcome->standing->value, 'set_aside' => $outcome->reason?->sentence(),
-            'verdict' => $outcome->judgement?->verdict->value, 'evidence' => $outcome->judgement?->evidence->value, 'reason' => $outcome->judgement?->reason,
-            'out_of_sequence' => $outcome->outOfSequence,
-        ];
     }
 }

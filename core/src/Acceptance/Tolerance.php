@@ -7,6 +7,7 @@ namespace Tekkal\Core\Acceptance;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Letters;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
 use Tekkal\Core\Unit\Written;
@@ -27,7 +28,7 @@ final readonly class Tolerance
         }
         $parsed = QuantityParser::parse($bare, $kind);
         if (! $parsed instanceof Understood) {
-            throw new AcceptanceException(sprintf('"%s" is no tolerance: write a share such as 4 %% or an amount such as %s.', mb_substr($text, 0, 40), $kind === Kind::Angle ? '5°' : '2 '.$kind->baseUnit()->symbol()), 'tolerance', $text, 'a share or an amount');
+            throw new AcceptanceException(sprintf('"%s" is no tolerance: write a share such as 4 %% or an amount such as %s.', Letters::first($text, 40), $kind === Kind::Angle ? '5°' : '2 '.$kind->baseUnit()->symbol()), 'tolerance', $text, 'a share or an amount');
         }
 
         return new self(null, $parsed->value);

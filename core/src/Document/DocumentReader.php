@@ -8,6 +8,7 @@ use JsonException;
 use Tekkal\Core\CoreException;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Sequence\FastenerMap;
+use Tekkal\Core\Unit\Letters;
 
 /** Reads a procedure document, format tekkal.procedure/1, into a revision, or names every problem in it. */
 final class DocumentReader
@@ -48,7 +49,7 @@ final class DocumentReader
     {
         $problem = match (true) {
             strlen($bytes) > self::MOST_BYTES => sprintf('at most %s bytes are taken; these are %s', number_format(self::MOST_BYTES), number_format(strlen($bytes))),
-            ! mb_check_encoding($bytes, 'UTF-8') => 'UTF-8 is wanted',
+            ! Letters::isText($bytes) => 'UTF-8 is wanted',
             str_starts_with($bytes, "\xEF\xBB\xBF") => 'UTF-8 without a byte order mark is wanted',
             default => null,
         };

@@ -7,6 +7,7 @@ namespace Tekkal\Core\Document;
 use Tekkal\Core\CoreException;
 use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Letters;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
 use Tekkal\Core\Unit\Written;
@@ -45,7 +46,7 @@ final class LineReader
     public static function read(string $line, array $groups): array
     {
         $reader = new self($groups);
-        if (mb_strlen($line) > self::LONGEST) {
+        if (Letters::count($line) > self::LONGEST) {
             $reader->problems->add('/line', $line, sprintf('at most %d characters are taken', self::LONGEST));
         }
         // "·" also stands inside lbf·ft: it ends a round only with space around it.
@@ -153,12 +154,12 @@ final class LineReader
     /** @return list<string>|null keys of the groups that the words name; of all when there are none */
     private function named(string $words, string $at): ?array
     {
-        if (trim($words) === '' || mb_strtolower(trim($words)) === 'all') {
+        if (trim($words) === '' || Letters::areSame('all', trim($words))) {
             return array_map(strval(...), array_keys($this->groups));
         }
         $keys = [];
         foreach (preg_split('/\s+and\s+|\s*,\s*/u', trim($words)) ?: [] as $name) {
-            $found = array_filter($this->groups, fn (string $n, string|int $k): bool => mb_strtolower($n) === mb_strtolower($name) || (string) $k === mb_strtolower($name), ARRAY_FILTER_USE_BOTH);
+            $found = array_filter($this->groups, fn (string $n, string|int $k): bool => Letters::areSame($n, $name) || (string) $k === strtolower($name), ARRAY_FILTER_USE_BOTH);
             if ($found === []) {
                 $this->problems->add($at, $name, 'a group is wanted: '.implode(', ', $this->groups));
 

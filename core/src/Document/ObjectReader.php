@@ -9,6 +9,7 @@ use Tekkal\Core\CoreException;
 use Tekkal\Core\Unit\Doubtful;
 use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Letters;
 use Tekkal\Core\Unit\NotUnderstood;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;
@@ -44,7 +45,7 @@ final class ObjectReader
     public function string(string $key): string
     {
         $value = $this->value($key);
-        if (is_string($value) && trim($value) !== '' && mb_strlen($value) <= self::LONGEST_TEXT) {
+        if (is_string($value) && trim($value) !== '' && Letters::count($value) <= self::LONGEST_TEXT) {
             if (! PlainText::isLines($value)) {
                 $this->problem($key, 'a text without control signs and marks of direction is wanted');
             }
@@ -60,7 +61,7 @@ final class ObjectReader
     public function name(string $key): string
     {
         $value = $this->string($key);
-        if (mb_strlen($value) > PlainText::LONGEST_NAME || ($value !== '' && ! PlainText::isLine($value))) {
+        if (Letters::count($value) > PlainText::LONGEST_NAME || ($value !== '' && ! PlainText::isLine($value))) {
             $this->problem($key, sprintf('a name of 1 to %d characters in one line is wanted', PlainText::LONGEST_NAME));
         }
 

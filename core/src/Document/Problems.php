@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Unit\Letters;
+
 /** The growing list of problems, and of values said to be missing, while one document is read. */
 final class Problems
 {
@@ -20,7 +22,7 @@ final class Problems
     {
         $shown = match (true) {
             $value === null => 'nothing',
-            is_scalar($value) => json_encode(is_string($value) ? mb_substr($value, 0, 60) : $value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE),
+            is_scalar($value) => json_encode(is_string($value) ? Letters::first($value, 60) : $value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE),
             is_array($value) && ! array_is_list($value) => 'an object',
             default => 'a list',
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Unit\Letters;
+
 /** Friction of thread and head: nominal, and how low and how high it may be. */
 final readonly class Friction
 {
@@ -43,7 +45,7 @@ final readonly class Friction
     public static function ofCondition(string $condition): self
     {
         [$low, $usual, $high] = self::CONDITIONS[$condition]
-            ?? throw new JointException(sprintf('Nothing is known of the friction of "%s": %s.', mb_substr($condition, 0, 40), implode(', ', array_keys(self::CONDITIONS))), 'friction', $condition, implode(', ', array_keys(self::CONDITIONS)));
+            ?? throw new JointException(sprintf('Nothing is known of the friction of "%s": %s.', Letters::first($condition, 40), implode(', ', array_keys(self::CONDITIONS))), 'friction', $condition, implode(', ', array_keys(self::CONDITIONS)));
 
         return new self($usual, $usual, $low, $high, "$condition: after VDI 2230-1 Table A5, from memory, indicative");
     }

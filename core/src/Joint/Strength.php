@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Joint;
 
 use Tekkal\Core\Unit\Force;
+use Tekkal\Core\Unit\Letters;
 use Tekkal\Core\Unit\Stress;
 
 /** What a fastener's material bears: tensile strength, yield, proof stress. */
@@ -60,7 +61,7 @@ final readonly class Strength
             }
         }
 
-        throw new JointException(sprintf('"%s" is no class or grade known here: %s, or SAE 2, 5, 8.', mb_substr($name, 0, 40), implode(', ', array_keys(self::ISO))), 'class', $name, implode(', ', array_keys(self::ISO)).', or SAE 2, 5, 8');
+        throw new JointException(sprintf('"%s" is no class or grade known here: %s, or SAE 2, 5, 8.', Letters::first($name, 40), implode(', ', array_keys(self::ISO))), 'class', $name, implode(', ', array_keys(self::ISO)).', or SAE 2, 5, 8');
     }
 
     /** A material with stated yield and, where it is stated, proof stress; else the yield stands for it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Joint;
 
 use Tekkal\Core\Unit\Force;
+use Tekkal\Core\Unit\Letters;
 
 /**
  * A 60° screw thread by nominal diameter and pitch, both in mm: ISO metric (ISO 724) and unified inch (ASME B1.1). Sizes
@@ -50,7 +51,7 @@ final readonly class Thread
             return self::unified($m[1], (int) $m[2], $name);
         }
 
-        throw new JointException(sprintf('"%s" is no thread known here; write it as M10, M10x1.25 or 3/8-16.', mb_substr($name, 0, 40)), 'thread', $name, 'M10, M10x1.25 or 3/8-16');
+        throw new JointException(sprintf('"%s" is no thread known here; write it as M10, M10x1.25 or 3/8-16.', Letters::first($name, 40)), 'thread', $name, 'M10, M10x1.25 or 3/8-16');
     }
 
     /** Of any diameter and pitch in mm, where a check value wants it. */

@@ -115,9 +115,12 @@ final readonly class BuildAudit
     {
         $uses = [];
         foreach ($this->joints as $joint) {
-            foreach ($this->liveAttempts($joint) as [$step, $attempt]) {
-                $day = Day::at($attempt->reading->at, $this->shopZone);
-                $uses[$attempt->reading->tool][$day->date] = ($uses[$attempt->reading->tool][$day->date] ?? 0) + 1;
+            foreach ($this->liveAttempts($joint) as [, $attempt]) {
+                $tool = $attempt->given->tool;
+                if ($tool !== null) { // a hand uses none
+                    $day = Day::at($attempt->at(), $this->shopZone);
+                    $uses[$tool][$day->date] = ($uses[$tool][$day->date] ?? 0) + 1;
+                }
             }
         }
         $reasons = [];

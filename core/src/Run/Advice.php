@@ -7,8 +7,6 @@ namespace Tekkal\Core\Run;
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKinds\StretchStage;
-use Tekkal\Core\Fault\Duty;
-use Tekkal\Core\Fault\FaultCase;
 use Tekkal\Core\Plan\Step;
 
 /** What may be done now, why not something else, and what a redo would cost. Asked of a run while it is folded. */
@@ -37,10 +35,10 @@ final readonly class Advice
     public function nextActions(): array
     {
         $run = $this->run;
-        if ($run->finished) {
+        if ($run->isFinished()) {
             return [];
         }
-        if ($run->person === null) {
+        if ($run->person() === null) {
             return [new NextAction('begin', '', 'Begin the run.')];
         }
         $ways = $this->remedies();
@@ -55,32 +53,40 @@ final readonly class Advice
         return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : $ways;
     }
 
+    /** Why the run cannot be finished, as one sentence; null when it can. */
+    public function whyNotFinish(): ?string
+    {
+        $left = $this->run->isFinished() || $this->run->person() === null ? 0 : count($this->choices());
+
+        return $left > 0
+            ? sprintf('%d of %d steps %s not done.', $left, count($this->run->plan->steps), $left === 1 ? 'is' : 'are')
+            : $this->run->whyNotFinish()[0] ?? null;
+    }
+
     /** What putting a fault right at a step would cost. */
     public function redoCost(Fault $fault, Step $step): RedoCost
     {
         $rule = $this->run->faults->rule($fault, $step);
         $duties = $this->run->faults->duties($rule, $step);
         $fasteners = [];
-        foreach ($duties as $position => $duty) {
-            if ($duty->replace) {
-                $type = $this->run->plan->positions[$position]->fastener;
-                $fasteners[$type] = ($fasteners[$type] ?? 0) + 1;
-            }
+        foreach (self::positionsFor($duties, DutyKind::Replace) as $position) {
+            $type = $this->run->plan->positions[$position]->fastener;
+            $fasteners[$type] = ($fasteners[$type] ?? 0) + 1;
         }
-        $loose = array_map(strval(...), array_keys(array_filter($duties, fn (Duty $d): bool => $d->loosen)));
+        $loose = self::positionsFor($duties, DutyKind::Loosen);
 
-        return new RedoCost($loose, $fasteners, $this->gaskets($loose), count($this->run->faults->lost($rule, $step)));
+        return new RedoCost($loose, $fasteners, $this->gaskets($loose), count($this->run->faults->lost($duties)));
     }
 
     private function whyNot(Step $step, ?Step $next): ?string
     {
-        if ($this->run->finished || $this->run->person === null) {
-            return ($this->run->finished ? SetAsideReason::RunClosed : SetAsideReason::RunNotBegun)->sentence();
+        if ($this->run->isFinished() || $this->run->person() === null) {
+            return ($this->run->isFinished() ? SetAsideReason::RunClosed : SetAsideReason::RunNotBegun)->sentence();
         }
         if ($this->run->steps->isDeferred($step->id)) {
             return 'It was put off.';
         }
-        $reason = $this->run->guard->whyNot($step, $this->run->partner !== null);
+        $reason = $this->run->guard->whyNot($step, $this->run->hasPartner());
         if ($reason === SetAsideReason::WaitsForOther) {
             return 'It waits for '.implode(' and ', $this->run->guard->waitsFor($step)).'.';
         }
@@ -112,21 +118,31 @@ final readonly class Advice
         return $ways;
     }
 
-    /** @return list<NextAction> */
-    private function duties(FaultCase $case): array
+    /** @return list<NextAction> the first thing to be done at each position */
+    private function duties(CaseState $case): array
     {
-        $ways = $case->decided ? [] : [new NextAction('decide', $case->step, "The lead decides about $case->step.")];
-        foreach ($case->duties() as $position => $duty) {
-            $ways[] = match (true) {
-                $duty->loosen => new NextAction('loosen', (string) $position, "Loosen $position."),
-                $duty->check => new NextAction('check_fastener', (string) $position, "Check the fastener of $position."),
-                $duty->replace => new NextAction('replace', (string) $position, "Put a new fastener in at $position."),
-                $this->run->fasteners->openRepair((string) $position) === null => new NextAction('repair', (string) $position, "Repair the thread at $position."),
-                default => new NextAction('accept_repair', (string) $position, "The lead accepts the repair at $position."),
+        $ways = $case->leadDecides ? ['' => new NextAction('decide', $case->step, "The lead decides about $case->step.")] : [];
+        foreach ($case->toDo() as $duty) {
+            $ways[$duty->at] ??= match ($duty->do) {
+                DutyKind::Loosen, DutyKind::TakeOut => new NextAction('loosen', $duty->at, "Loosen $duty->at."),
+                DutyKind::CheckFastener => new NextAction('check_fastener', $duty->at, "Check the fastener of $duty->at."),
+                DutyKind::Replace => new NextAction('replace', $duty->at, "Put a new fastener in at $duty->at."),
+                DutyKind::Repair => new NextAction('repair', $duty->at, "Repair the thread at $duty->at."),
+                DutyKind::AcceptRepair => new NextAction('accept_repair', $duty->at, "The lead accepts the repair at $duty->at."),
+                default => new NextAction($duty->do->value, $duty->at, sprintf('%s: %s.', $duty->at, strtr($duty->do->value, '_', ' '))),
             };
         }
 
-        return $ways;
+        return array_values($ways);
+    }
+
+    /**
+     * @param  list<Duty>  $duties
+     * @return list<string>
+     */
+    private static function positionsFor(array $duties, DutyKind $kind): array
+    {
+        return array_values(array_map(fn (Duty $d): string => $d->at, array_filter($duties, fn (Duty $d): bool => $d->do === $kind)));
     }
 
     /** What a step needs before it can be judged: a partner, a free length, a zero. */
@@ -135,7 +151,7 @@ final readonly class Advice
         $own = $step->rules->own;
 
         return match (true) {
-            $step->rules->people() > 1 && $this->run->partner === null => new NextAction('partner', $step->id, 'A second person joins.'),
+            $step->rules->people() > 1 && ! $this->run->hasPartner() => new NextAction('partner', $step->id, 'A second person joins.'),
             ! $own instanceof StretchStage => null,
             $own->absolute && $this->run->fasteners->freeLength($step->position) === null => new NextAction('measure', $step->position, "Measure the free length of $step->position."),
             ! $own->absolute && ! $this->run->fasteners->isZeroed($step->position, $own->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $step->position."),

@@ -14,4 +14,19 @@ enum AttemptStatus: string
     case TakenFurther = 'taken_further';
     /** A typing error, withdrawn with a reason. */
     case Withdrawn = 'withdrawn';
+    /** What it looked at was opened again. */
+    case Reopened = 'reopened';
+    /** Position, part, group or joint was begun anew. */
+    case Restarted = 'restarted';
+    /** The fastener was replaced. */
+    case Replaced = 'replaced';
+
+    /** Did it leave a mark on the metal that is there still, beside the new one? */
+    public function leavesOldMark(): bool
+    {
+        return match ($this) {
+            self::BackedOff, self::Restarted, self::Replaced, self::Reopened => true,
+            self::Live, self::TakenFurther, self::Withdrawn => false,
+        };
+    }
 }

@@ -9,65 +9,84 @@ use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\Effect\Effect;
+use Tekkal\Core\Run\Effect\FactIs;
+use Tekkal\Core\Run\Effect\ThingIs;
 use Tekkal\Core\Unit\Written;
 
-/** What is known of the fastener at each position while a run is folded: tightenings, lengths, zeros, agents, repairs. */
-final class FastenerBook
+/** What is known of the fastener at each position while a run is folded, asked of its state by the plan. It writes nothing. */
+final readonly class FastenerBook
 {
-    /** @var array<string, int> tightenings of the fastener that is in; one counts when it reaches the loading stage */
-    private array $cycles = [];
+    public const FREE_LENGTH = 'free_length';
 
-    /** @var array<string, true> loaded since it was last loosened */
-    private array $loaded = [];
+    public const ZERO = 'zero';
 
-    /** @var array<string, int> how many were replaced */
-    private array $replaced = [];
+    public const BOLT = 'bolt';
 
-    /** @var array<string, Written> */
-    private array $freeLengths = [];
+    private const THREAD = 'thread';
 
-    /** @var array<string, true> */
-    private array $zeroed = [];
-
-    /** @var array<string, array<string, Stamp>> when each agent went on, by position */
-    private array $agents = [];
-
-    /** @var array<string, string> kinds of repair that nobody has accepted yet, by position */
-    private array $repairs = [];
-
-    /** @var array<string, int> */
-    private array $marks = [];
-
-    public function __construct(private readonly Plan $plan)
+    public function __construct(private Plan $plan, private State $state)
     {
     }
 
-    public function tightened(Step $step): void
+    /** The fastener that is in; one of which nothing was said yet is the first there, not tightened. */
+    public function bolt(string $position): Thing
     {
-        if ($step->rules->result->loading && ! $step->rules->result->trial && ! isset($this->loaded[$step->position])) {
-            $this->loaded[$step->position] = true;
-            $this->cycles[$step->position] = ($this->cycles[$step->position] ?? 0) + 1;
+        return $this->state->thing($position, self::BOLT) ?? new Thing($position, ThingKind::Bolt, 1, ThingState::Loose);
+    }
+
+    /** @return list<Effect> what tightening it at a step does to it; one counts when it reaches the loading stage */
+    public function tightened(Step $step): array
+    {
+        $bolt = $this->bolt($step->position);
+
+        return $step->rules->result->loading && ! $step->rules->result->trial && $bolt->is !== ThingState::Loaded
+            ? [new ThingIs($bolt->being(ThingState::Loaded, $bolt->count + 1))]
+            : [];
+    }
+
+    /**
+     * A fastener that comes out is measured, and zeroed on, anew; the agents on it are gone.
+     *
+     * @return list<Effect>
+     */
+    public function loosened(string $position): array
+    {
+        $bolt = $this->bolt($position);
+        $effects = $bolt->is === ThingState::Loaded ? [new ThingIs($bolt->being(ThingState::Loose))] : [];
+        foreach ([self::FREE_LENGTH, self::ZERO] as $key) {
+            if ($this->state->factAt($position, $key) !== null) {
+                $effects[] = new FactIs($position, $key, null);
+            }
         }
+
+        return [...$effects, ...$this->cleaned($position)];
     }
 
-    /** A fastener that comes out is measured, and zeroed on, anew; the agents on it are gone. */
-    public function loosened(string $position): void
+    /** @return list<Effect> what was on it is gone */
+    public function cleaned(string $position): array
     {
-        unset($this->loaded[$position], $this->freeLengths[$position], $this->zeroed[$position], $this->agents[$position]);
+        $effects = [];
+        foreach ($this->state->thingsAt($position) as $thing) {
+            if ($thing->thing === ThingKind::Agent && $thing->is === ThingState::Wet) {
+                $effects[] = new ThingIs($thing->being(ThingState::Out));
+            }
+        }
+
+        return $effects;
     }
 
-    public function replaced(string $position): void
+    /** @return list<Effect> */
+    public function replaced(string $position, ?string $lot): array
     {
-        $this->loosened($position);
-        unset($this->cycles[$position]);
-        $this->replaced[$position] = ($this->replaced[$position] ?? 0) + 1;
+        return [...$this->loosened($position), new ThingIs(new Thing($position, ThingKind::Bolt, $this->bolt($position)->number + 1, ThingState::Loose, notes: new ThingNotes(lot: $lot)))];
     }
 
     /** Has the fastener that is in had as many tightenings as it may have, should it be loosened now? */
     public function isUsedUp(string $position): bool
     {
         $type = $this->plan->fastenerAt($position);
-        $cycles = $this->cycles[$position] ?? 0;
+        $cycles = $this->bolt($position)->count;
 
         return match ($type?->reuse) {
             Reuse::Never => $cycles >= 1,
@@ -78,27 +97,19 @@ final class FastenerBook
 
     public function needsItsCheck(string $position): bool
     {
-        return $this->plan->fastenerAt($position)?->reuse === Reuse::IfCheckPasses && ($this->cycles[$position] ?? 0) >= 1;
+        return $this->plan->fastenerAt($position)?->reuse === Reuse::IfCheckPasses && $this->bolt($position)->count >= 1;
     }
 
     public function isLoaded(string $position): bool
     {
-        return ($this->cycles[$position] ?? 0) >= 1;
-    }
-
-    public function measureFree(string $position, Written $length): void
-    {
-        $this->freeLengths[$position] = $length;
+        return $this->bolt($position)->count >= 1;
     }
 
     public function freeLength(string $position): ?Written
     {
-        return $this->freeLengths[$position] ?? null;
-    }
+        $written = $this->state->factAt($position, self::FREE_LENGTH);
 
-    public function zero(string $position): void
-    {
-        $this->zeroed[$position] = true;
+        return $written === null ? null : Written::coded($written);
     }
 
     /**
@@ -108,13 +119,13 @@ final class FastenerBook
      */
     public function isZeroed(string $position, ?Written $within): bool
     {
-        if (isset($this->zeroed[$position]) || $within === null) {
-            return isset($this->zeroed[$position]);
+        if ($this->isZeroedHere($position) || $within === null) {
+            return $this->isZeroedHere($position);
         }
-        $own = $this->freeLengths[$position] ?? null;
+        $own = $this->freeLength($position);
         foreach ($this->plan->positionsIn(Scope::Part, $position) as $partner) {
-            $other = $this->freeLengths[$partner] ?? null;
-            if (isset($this->zeroed[$partner]) && $own !== null && $other !== null) {
+            $other = $this->freeLength($partner);
+            if ($this->isZeroedHere($partner) && $own !== null && $other !== null) {
                 $difference = $own->minus($other, RoundingMode::HALF_UP) ?? $other->minus($own, RoundingMode::HALF_UP);
 
                 return $difference !== null && ! $difference->isGreaterThan($within);
@@ -124,45 +135,44 @@ final class FastenerBook
         return false;
     }
 
-    public function applyAgent(string $agent, string $position, Stamp $stamp): void
-    {
-        $this->agents[$position][$agent] = $stamp;
-    }
-
+    /** When the agent went on that is there now. */
     public function agentSince(string $agent, string $position): ?Stamp
     {
-        return $this->agents[$position][$agent] ?? null;
-    }
+        $register = ThingKind::Agent->value.':'.$agent;
 
-    public function repair(string $position, string $kind): void
-    {
-        $this->repairs[$position] = $kind;
-    }
-
-    public function acceptRepair(string $position): void
-    {
-        unset($this->repairs[$position]);
+        return $this->state->thing($position, $register)?->is === ThingState::Wet ? $this->state->thingSince($position, $register) : null;
     }
 
     /** The kind of repair that nobody has accepted yet; every later stage is held there. */
     public function openRepair(string $position): ?string
     {
-        return $this->repairs[$position] ?? null;
+        $thread = $this->thread($position);
+
+        return $thread?->notes->accepted === false ? $thread->notes->kind : null;
     }
 
-    /** @return array<string, string> */
+    /** The thread, once it was repaired. */
+    public function thread(string $position): ?Thing
+    {
+        return $this->state->thing($position, self::THREAD);
+    }
+
+    /** @return array<string, string> kinds of repair that nobody has accepted yet, by position */
     public function openRepairs(): array
     {
-        return $this->repairs;
+        $open = [];
+        foreach ($this->state->places() as $position) {
+            $kind = $this->openRepair($position);
+            if ($kind !== null) {
+                $open[$position] = $kind;
+            }
+        }
+
+        return $open;
     }
 
-    public function mark(string $position): void
+    private function isZeroedHere(string $position): bool
     {
-        $this->marks[$position] = ($this->marks[$position] ?? 0) + 1;
-    }
-
-    public function counts(): FastenerCounts
-    {
-        return new FastenerCounts($this->cycles, $this->replaced, $this->marks);
+        return $this->state->factAt($position, self::ZERO) !== null;
     }
 }

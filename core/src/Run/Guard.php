@@ -19,15 +19,18 @@ final readonly class Guard
     ) {
     }
 
-    /** @param  bool  $hasPartner  has a second person joined? */
-    public function whyNot(Step $step, bool $hasPartner): ?SetAsideReason
+    /**
+     * @param  bool  $hasPartner  has a second person joined?
+     * @param  Stamp|null  $by  who did it, and what their device had seen; null: somebody who knows all there is
+     */
+    public function whyNot(Step $step, bool $hasPartner, ?Stamp $by = null): ?SetAsideReason
     {
         $status = $this->steps->status($step);
 
         return match (true) {
             $status === StepStatus::NotNeeded => SetAsideReason::StepNotNeeded,
             $status === StepStatus::Done && ! $this->faults->mayGoOnAt($step->id) => SetAsideReason::StepAlreadyDone,
-            $this->isHeldByFault($step) => SetAsideReason::NotBackedOff,
+            $this->isHeldByFault($step, $by) => SetAsideReason::NotBackedOff,
             $this->fasteners->openRepair($step->position) !== null => SetAsideReason::NotBackedOff,
             $this->waits($step) => SetAsideReason::WaitsForOther,
             $this->steps->earlierMissing($step) => SetAsideReason::EarlierRoundMissing,
@@ -52,15 +55,21 @@ final readonly class Guard
         return $this->waitsFor($step) !== [];
     }
 
-    /** A fault stops the run until it is put right; what is put off with it holds its own positions only. */
-    private function isHeldByFault(Step $step): bool
+    /**
+     * A fault stops the run until it is put right; what is put off with it holds its own positions only. One that somebody
+     * could not know of holds nothing that they did: the metal was turned.
+     */
+    private function isHeldByFault(Step $step, ?Stamp $by): bool
     {
         foreach ($this->faults->openCases() as $case) {
+            if ($by !== null && $case->isNewsTo($by) && ($case->step !== $step->id || $this->steps->live($step->id) === null)) {
+                continue;
+            }
             $aside = $this->steps->isDeferred($case->step);
             if ($case->step === $step->id && $case->rule->mayGoOn) {
                 continue;
             }
-            if (! $aside || $case->dutyAt($step->position) !== null || $case->step === $step->id) {
+            if (! $aside || $case->asksOf($step->position) || $case->step === $step->id) {
                 return true;
             }
         }

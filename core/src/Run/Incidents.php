@@ -9,7 +9,8 @@ use Tekkal\Core\Document\ReworkStart;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Plan\Place;
 use Tekkal\Core\Plan\Step;
-use Tekkal\Core\Run\Event\AgentApplied;
+use Tekkal\Core\Run\Effect\FactIs;
+use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\Deferred;
 use Tekkal\Core\Run\Event\DeferredWorkDone;
 use Tekkal\Core\Run\Event\Disposed;
@@ -17,91 +18,92 @@ use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\FastenerChecked;
 use Tekkal\Core\Run\Event\FastenerReplaced;
 use Tekkal\Core\Run\Event\FaultReported;
-use Tekkal\Core\Run\Event\FreeLengthMeasured;
-use Tekkal\Core\Run\Event\Interrupted;
 use Tekkal\Core\Run\Event\Loosened;
-use Tekkal\Core\Run\Event\Marked;
 use Tekkal\Core\Run\Event\PartMoved;
 use Tekkal\Core\Run\Event\PartnerLetGo;
-use Tekkal\Core\Run\Event\RepairAccepted;
+use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\Restarted;
-use Tekkal\Core\Run\Event\SecondPersonJoined;
-use Tekkal\Core\Run\Event\ThreadRepaired;
-use Tekkal\Core\Run\Event\Zeroed;
+use Tekkal\Core\Run\Event\RunFinished;
 
-/** What happens in a run beside its results: faults, loosening, new fasteners, people, work put off. */
+/** What goes wrong in a run, and what puts it right: faults, loosening, new fasteners, dispositions, work put off. */
 final readonly class Incidents
 {
-    public function __construct(private RunFold $run)
+    private Circumstances $circumstances;
+
+    public function __construct(private RunFold $run, private Emission $emission)
     {
+        $this->circumstances = new Circumstances($run, $emission);
     }
 
-    public function decide(Event $event): Outcome
+    /** Why it moves nothing; null when it was taken. */
+    public function happened(Event $event, Surroundings $around): ?SetAsideReason
     {
-        $reason = match (true) {
-            $event instanceof FaultReported, $event instanceof PartnerLetGo => $this->whyNoFault($event->step),
-            $event instanceof PartMoved => $this->run->plan->positions !== [] && $this->inScope(Scope::Part, $event->part) !== [] ? null : SetAsideReason::PlaceUnknown,
-            $event instanceof Restarted => $this->inScope($event->scope, $event->key) === [] ? SetAsideReason::PlaceUnknown : null,
-            $event instanceof Loosened, $event instanceof AgentApplied => $this->knowsAll($event->positions) ? null : SetAsideReason::PlaceUnknown,
-            $event instanceof Zeroed, $event instanceof FreeLengthMeasured, $event instanceof Marked, $event instanceof FastenerReplaced,
-            $event instanceof FastenerChecked, $event instanceof ThreadRepaired, $event instanceof RepairAccepted => $this->knowsAll([$event->position]) ? null : SetAsideReason::PlaceUnknown,
-            $event instanceof SecondPersonJoined => $event->person === $this->run->person ? SetAsideReason::PartnerMissing : null,
-            $event instanceof Deferred => $this->whyNotPutOff($event->steps),
-            $event instanceof DeferredWorkDone => $this->whyNotTakenUp($event->steps),
-            $event instanceof Disposed => $this->whyNotDisposed($event),
-            default => null,
-        };
-
-        return $reason === null ? Outcome::applied() : Outcome::setAside($reason);
-    }
-
-    public function apply(Event $event): void
-    {
-        $run = $this->run;
-        match (true) {
-            $event instanceof FaultReported => $this->fault($event->fault, $event->step),
+        return match (true) {
+            $event instanceof BackedOff => $this->backedOff($event),
+            $event instanceof FaultReported => $this->fault($event->fault, $event->at),
             $event instanceof PartnerLetGo => $this->fault(Fault::PartnerLetGo, $event->step),
             $event instanceof PartMoved => $this->partMoved($event->part),
-            $event instanceof Loosened => array_map(fn (string $p) => $this->takeOut($p, ReworkStart::Loosening), $event->positions),
-            $event instanceof Restarted => array_map(fn (string $p) => $this->takeOut($p, ReworkStart::Beginning), $this->inScope($event->scope, $event->key)),
-            $event instanceof FastenerReplaced => $this->replace($event->position),
-            $event instanceof FastenerChecked => $run->faults->checked($event->position, $event->passes),
-            $event instanceof ThreadRepaired => $run->fasteners->repair($event->position, $event->kind),
-            $event instanceof RepairAccepted => $this->acceptRepair($event->position),
-            $event instanceof FreeLengthMeasured => $run->fasteners->measureFree($event->position, $event->length),
-            $event instanceof Zeroed => $run->fasteners->zero($event->position),
-            $event instanceof Marked => $run->fasteners->mark($event->position),
-            $event instanceof AgentApplied => array_map(fn (string $p) => $run->fasteners->applyAgent($event->agent, $p, $event->stamp), $event->positions),
-            $event instanceof SecondPersonJoined => $run->partner = $event->person,
-            $event instanceof Interrupted => $run->interruptedAt = $event->step ?? $run->nextStep()?->id,
-            $event instanceof Deferred => $this->putOff($event->steps),
+            $event instanceof Loosened => $this->takeOutAll($event->positions, ReworkStart::Loosening, AttemptStatus::BackedOff),
+            $event instanceof Restarted => $this->takeOutAll($this->inScope($event->scope, $event->key), ReworkStart::Beginning, AttemptStatus::Restarted),
+            $event instanceof FastenerReplaced => $this->replaced($event),
+            $event instanceof FastenerChecked => $this->checked($event),
+            $event instanceof Deferred => $this->putOff($event),
             $event instanceof DeferredWorkDone => $this->takeUp($event->steps),
-            $event instanceof Disposed => $this->dispose($event),
-            default => null,
+            $event instanceof Disposed => $this->disposed($event),
+            $event instanceof ReadingWithdrawn => $this->withdrawn($event),
+            $event instanceof RunFinished => $this->run->whyNotFinish() === [] ? $this->circumstances->finished() : SetAsideReason::StepsMissing,
+            default => $this->circumstances->happened($event, $around),
         };
     }
 
-    private function whyNoFault(string $step): ?SetAsideReason
+    private function backedOff(BackedOff $event): ?SetAsideReason
     {
-        if (! $this->run->plan->has($step)) {
-            return SetAsideReason::StepUnknown;
+        if (! $this->run->faults->hasOpenAt($event->step)) {
+            return SetAsideReason::NothingToBackOff;
+        }
+        foreach ($this->run->faults->openCases() as $case) {
+            foreach ($case->step === $event->step ? $case->positionsFor(...DutyKind::cases()) : [] as $position) {
+                $this->run->loosen($position);
+            }
         }
 
-        return $this->run->plan->step($step)->kind->isPerPosition() ? null : SetAsideReason::WrongAnswer;
+        return null;
     }
 
-    private function fault(Fault $fault, string $stepId): void
+    private function withdrawn(ReadingWithdrawn $event): ?SetAsideReason
     {
-        if ($this->run->plan->has($stepId)) {
-            $this->run->faults->open($fault, $this->run->plan->step($stepId));
+        if ($this->run->whyNoWithdrawal($event) !== null) {
+            return SetAsideReason::NothingToWithdraw;
         }
+        $this->run->faults->undo($event->step, AttemptStatus::Withdrawn);
+        $this->run->faults->withdrawn($event->reading, $event->step);
+
+        return null;
+    }
+
+    private function fault(Fault $fault, string $at): ?SetAsideReason
+    {
+        if (! $this->run->plan->has($at)) {
+            return SetAsideReason::StepUnknown;
+        }
+        $step = $this->run->plan->step($at);
+        if (! $step->kind->isPerPosition()) {
+            return SetAsideReason::WrongAnswer;
+        }
+        $this->run->faults->open($fault, $step);
+
+        return null;
     }
 
     /** Anchored at the furthest result of the part; a part on which nothing was done has nothing to lose. */
-    private function partMoved(string $part): void
+    private function partMoved(string $part): ?SetAsideReason
     {
+        $positions = $this->inScope(Scope::Part, $part);
+        if ($positions === []) {
+            return SetAsideReason::PlaceUnknown;
+        }
         $furthest = null;
-        foreach ($this->inScope(Scope::Part, $part) as $position) {
+        foreach ($positions as $position) {
             $live = $this->furthest($position);
             if ($live !== null && ($furthest === null || $this->run->plan->placeOf($live->id) > $this->run->plan->placeOf($furthest->id))) {
                 $furthest = $live;
@@ -110,9 +112,24 @@ final readonly class Incidents
         if ($furthest !== null) {
             $this->run->faults->open(Fault::PartMoved, $furthest);
         }
+
+        return null;
     }
 
-    private function takeOut(string $position, ReworkStart $undo): void
+    /** @param  list<string>  $positions */
+    private function takeOutAll(array $positions, ReworkStart $undo, AttemptStatus $as): ?SetAsideReason
+    {
+        if (! $this->circumstances->knowsAll($positions)) {
+            return SetAsideReason::PlaceUnknown;
+        }
+        foreach ($positions as $position) {
+            $this->takeOut($position, $undo, $as);
+        }
+
+        return null;
+    }
+
+    private function takeOut(string $position, ReworkStart $undo, AttemptStatus $as): void
     {
         $anchor = $this->furthest($position);
         $asked = $this->run->faults->asksToLoosen($position);
@@ -122,109 +139,52 @@ final readonly class Incidents
         $this->run->loosen($position);
         // What a fault asked for is undone as far as its rule says; anything else that comes loose has lost all it had.
         if ($anchor !== null && ! ($asked && $undo === ReworkStart::Loosening)) {
-            $this->run->faults->forget($position, $this->run->faults->from($undo, $anchor, $position) ?? 0);
+            $this->run->faults->forget($position, $this->run->faults->from($undo, $anchor, $position) ?? 0, $as);
         }
     }
 
     /** A new fastener has nothing that the old one had. */
-    private function replace(string $position): void
+    private function replaced(FastenerReplaced $event): ?SetAsideReason
     {
-        $anchor = $this->furthest($position);
-        $this->run->faults->replaced($position);
-        $this->run->fasteners->replaced($position);
-        if ($anchor !== null) {
-            $this->run->faults->forget($position, $this->run->faults->from(ReworkStart::Beginning, $anchor, $position) ?? 0);
+        if (! $this->circumstances->knowsAll([$event->position])) {
+            return SetAsideReason::PlaceUnknown;
         }
+        $anchor = $this->furthest($event->position);
+        $this->run->faults->replaced($event->position);
+        $this->emission->emit(...$this->run->fasteners->replaced($event->position, $event->lot));
+        if ($anchor !== null) {
+            $this->run->faults->forget($event->position, $this->run->faults->from(ReworkStart::Beginning, $anchor, $event->position) ?? 0, AttemptStatus::Replaced);
+        }
+
+        return null;
     }
 
-    private function acceptRepair(string $position): void
+    private function checked(FastenerChecked $event): ?SetAsideReason
     {
-        $this->run->fasteners->acceptRepair($position);
-        $this->run->faults->repairAccepted($position);
+        if (! $this->circumstances->knowsAll([$event->position])) {
+            return SetAsideReason::PlaceUnknown;
+        }
+        $this->run->faults->checked($event->position, $event->passes);
+
+        return null;
     }
 
-    private function dispose(Disposed $event): void
+    private function disposed(Disposed $event): ?SetAsideReason
     {
-        $step = $this->run->plan->has($event->step) ? $this->run->plan->step($event->step) : null;
-        if ($step === null) {
-            return;
+        $reason = $this->whyNotDisposed($event);
+        if ($reason !== null) {
+            return $reason;
         }
         if ($event->disposition->accepts()) {
-            $this->run->steps->accept($event->step, $event->disposition);
-            $this->run->faults->settle($event->step);
-        } elseif ($step->kind->isPerPosition()) {
-            $this->run->faults->decide($event->step, $event->disposition);
+            $this->emission->emit(new FactIs($event->step, StepBook::ACCEPTED, $event->disposition->value));
+            $this->run->faults->settle($event->step, CaseEnd::Accepted);
+        } elseif ($this->run->plan->step($event->step)->kind->isPerPosition()) {
+            $this->run->faults->decide($event->step, $event->case, $event->disposition, $event->stamp->person);
         } else {
-            $this->run->steps->retire($event->step, AttemptStatus::BackedOff);
-        }
-    }
-
-    /**
-     * What is put off takes the later rounds of its position along.
-     *
-     * @param  list<string>  $steps
-     */
-    private function putOff(array $steps): void
-    {
-        foreach ($this->withLater($steps) as $step) {
-            if ($this->run->steps->status($step)->isOpen()) {
-                $this->run->steps->defer($step->id);
-            }
-        }
-    }
-
-    /** @param  list<string>  $steps */
-    private function takeUp(array $steps): void
-    {
-        foreach ($this->withLater($steps) as $step) {
-            $this->run->steps->takeUp($step->id);
-        }
-    }
-
-    /**
-     * @param  list<string>  $steps
-     * @return list<Step>
-     */
-    private function withLater(array $steps): array
-    {
-        $plan = $this->run->plan;
-        $all = [];
-        foreach (array_filter($steps, $plan->has(...)) as $id) {
-            foreach ($this->run->steps->stepsAt($plan->step($id)->position) as $step) {
-                if ($plan->placeOf($step->id) >= $plan->placeOf($id)) {
-                    $all[] = $step;
-                }
-            }
+            $this->run->faults->undo($event->step, AttemptStatus::BackedOff);
         }
 
-        return $all;
-    }
-
-    /** @param  list<string>  $steps */
-    private function whyNotPutOff(array $steps): ?SetAsideReason
-    {
-        foreach ($steps as $id) {
-            if (! $this->run->plan->has($id)) {
-                return SetAsideReason::StepUnknown;
-            }
-            if (! $this->run->steps->status($this->run->plan->step($id))->isOpen()) {
-                return SetAsideReason::StepAlreadyDone;
-            }
-        }
-
-        return $steps === [] ? SetAsideReason::StepUnknown : null;
-    }
-
-    /** @param  list<string>  $steps */
-    private function whyNotTakenUp(array $steps): ?SetAsideReason
-    {
-        foreach ($steps as $id) {
-            if (! $this->run->steps->isDeferred($id)) {
-                return SetAsideReason::NothingPutOff;
-            }
-        }
-
-        return $steps === [] ? SetAsideReason::NothingPutOff : null;
+        return null;
     }
 
     private function whyNotDisposed(Disposed $event): ?SetAsideReason
@@ -239,9 +199,66 @@ final readonly class Incidents
 
         return match (true) {
             ! $waits, $event->disposition->accepts() && $live === null => SetAsideReason::NothingToDispose,
-            in_array($event->stamp->person, [$live?->reading->person, $this->run->person], true) => SetAsideReason::OwnWork,
+            in_array($event->stamp->person, [$live?->person(), $this->run->person()], true) => SetAsideReason::OwnWork,
             default => null,
         };
+    }
+
+    /** What is put off takes the later rounds of its position along. */
+    private function putOff(Deferred $event): ?SetAsideReason
+    {
+        if ($event->steps === []) {
+            return SetAsideReason::StepUnknown;
+        }
+        foreach ($event->steps as $id) {
+            if (! $this->run->plan->has($id)) {
+                return SetAsideReason::StepUnknown;
+            }
+            if (! $this->run->steps->status($this->run->plan->step($id))->isOpen()) {
+                return SetAsideReason::StepAlreadyDone;
+            }
+        }
+        foreach ($this->withLater($event->steps) as $step) {
+            if ($this->run->steps->status($step)->isOpen()) {
+                $this->emission->emit(new FactIs($step->id, StepBook::PUT_OFF, $event->reason));
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<string>  $steps */
+    private function takeUp(array $steps): ?SetAsideReason
+    {
+        if ($steps === [] || array_filter($steps, fn (string $id): bool => ! $this->run->plan->has($id) || ! $this->run->steps->isDeferred($id)) !== []) {
+            return SetAsideReason::NothingPutOff;
+        }
+        foreach ($this->withLater($steps) as $step) {
+            if ($this->run->steps->isDeferred($step->id)) {
+                $this->emission->emit(new FactIs($step->id, StepBook::PUT_OFF, null));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<string>  $steps
+     * @return list<Step>
+     */
+    private function withLater(array $steps): array
+    {
+        $plan = $this->run->plan;
+        $all = [];
+        foreach ($steps as $id) {
+            foreach ($this->run->steps->stepsAt($plan->step($id)->position) as $step) {
+                if ($plan->placeOf($step->id) >= $plan->placeOf($id)) {
+                    $all[] = $step;
+                }
+            }
+        }
+
+        return $all;
     }
 
     private function furthest(string $position): ?Step
@@ -253,12 +270,6 @@ final readonly class Incidents
         }
 
         return null;
-    }
-
-    /** @param  list<string>  $positions */
-    private function knowsAll(array $positions): bool
-    {
-        return $positions !== [] && array_diff($positions, array_keys($this->run->plan->positions)) === [];
     }
 
     /** @return list<string> */

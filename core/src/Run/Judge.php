@@ -27,6 +27,7 @@ use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\CheckAnswered;
 use Tekkal\Core\Run\Event\MovementSeen;
 use Tekkal\Core\Run\Event\ReadingTaken;
+use Tekkal\Core\Run\Event\StrokeAdded;
 use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
@@ -41,7 +42,7 @@ final readonly class Judge
     ) {
     }
 
-    public function reading(Step $step, ReadingTaken $event): Judgement|SetAsideReason
+    public function reading(Step $step, ReadingTaken $event): Judged|SetAsideReason
     {
         return match (true) {
             $step instanceof CheckStep => $this->measuredCheck($step, $event),
@@ -51,18 +52,29 @@ final readonly class Judge
         };
     }
 
-    public function strokes(Step $step, Written $sum): Judgement|SetAsideReason
+    private function strokes(Step $step, Written $sum): Judged|SetAsideReason
     {
         return match (true) {
             ! $step instanceof MeasuredStep || $step->kind !== StageKind::Turn => SetAsideReason::WrongAnswer,
             $sum->unit->kind() !== Kind::Angle => SetAsideReason::WrongQuantity,
             $step->window === null => SetAsideReason::ValueMissing,
-            default => Judgement::ofMeasured($sum, $step->window),
+            default => new Judged(Judgement::ofMeasured($sum, $step->window), $sum, $step->window),
         };
     }
 
+    /** Strokes are judged once their sum reaches the window; in a stage of one motion the first stop decides. Null while they go on. */
+    public function stroke(Step $step, StrokeAdded $event): Judged|SetAsideReason|null
+    {
+        if ($event->angle->unit->kind() !== $step->quantity()) {
+            return SetAsideReason::WrongQuantity;
+        }
+        $judged = $this->strokes($step, $this->steps->sum($step->id, $event->angle));
+
+        return $judged instanceof Judged && $judged->judgement->verdict === Verdict::Low && ! $step->rules->motion->oneMotion ? null : $judged;
+    }
+
     /** A click, or a whole round of them: the setting of the tool is judged. */
-    public function attested(Step $step, ?Written $setting, Attestation $how): Judgement|SetAsideReason
+    public function attested(Step $step, ?Written $setting, Attestation $how): Judged|SetAsideReason
     {
         $grade = $how === Attestation::AsRound ? EvidenceGrade::AttestedAsRound : EvidenceGrade::AttestedOneByOne;
         if (! $step->kind->declaration()->judging->wordCounts) {
@@ -72,7 +84,7 @@ final readonly class Judge
             return self::notProved('The stage asks for more than a person’s word.');
         }
         if (! $step instanceof MeasuredStep) {
-            return new Judgement(Verdict::Attested, $grade, 'Done as said.');
+            return Judged::word(Verdict::Attested, $grade, 'Done as said.');
         }
         $window = $this->window($step);
 
@@ -80,12 +92,12 @@ final readonly class Judge
             $window === null => SetAsideReason::ValueMissing,
             $setting === null => self::notProved('Nobody knows what the tool was set to.'),
             $setting->unit->kind() !== $window->kind() => self::notProved(sprintf('The tool shows %s, which the stage does not control.', $setting->typeset())),
-            default => Judgement::ofSetting($setting, $window, $grade),
+            default => new Judged(Judgement::ofSetting($setting, $window, $grade), $setting, $window),
         };
     }
 
     /** Seated, loosened or settled; a settling time is measured from the last thing that happened. */
-    public function done(Step $step, ?Elapsed $elapsed): Judgement|SetAsideReason
+    public function done(Step $step, ?Elapsed $elapsed): Judged|SetAsideReason
     {
         if ($step->rules->own instanceof SettleStage) {
             return $this->settled($step->rules->own, $elapsed);
@@ -96,22 +108,22 @@ final readonly class Judge
             : SetAsideReason::WrongAnswer;
     }
 
-    public function answer(Step $step, CheckAnswered $event): Judgement|SetAsideReason
+    public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
     {
         $check = $this->check($step);
         $passed = match ($check?->kind) {
             CheckKind::Confirm => $event->go,
-            CheckKind::GoNoGo => $event->noGo === null ? null : $event->go && ! $event->noGo,
+            CheckKind::GoNoGo => $event->noGo === null || $event->go === null ? null : $event->go && ! $event->noGo,
             default => null,
         };
 
         return $check === null || $passed === null
             ? SetAsideReason::WrongAnswer
-            : new Judgement($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $passed ? 'as it must be' : 'not as it must be'));
+            : Judged::word($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $passed ? 'as it must be' : 'not as it must be'));
     }
 
     /** The same torque again: what did not move had at least that; what still moves at the last repeat allowed never will stand. */
-    public function movement(Step $step, MovementSeen $event): Judgement|SetAsideReason
+    public function movement(Step $step, MovementSeen $event): Judged|SetAsideReason
     {
         if (! $step instanceof MeasuredStep || $step->kind->declaration()->judging->by !== JudgedBy::Movement) {
             return SetAsideReason::WrongAnswer;
@@ -120,8 +132,8 @@ final readonly class Judge
         $at = $step->target?->typeset() ?? 'the torque';
 
         return $tooOften
-            ? new Judgement(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('It still moved at pass %d of %d.', $step->pass, $step->rules->passes()))
-            : new Judgement(Verdict::NotBelow, EvidenceGrade::AttestedOneByOne, $event->moved ? "It moved before $at was reached; now it is not below." : "It did not move at $at: not below.");
+            ? Judged::word(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('It still moved at pass %d of %d.', $step->pass, $step->rules->passes()))
+            : Judged::word(Verdict::NotBelow, EvidenceGrade::AttestedOneByOne, $event->moved ? "It moved before $at was reached; now it is not below." : "It did not move at $at: not below.");
     }
 
     /** The fault that a judged result brings up; null when it stands. */
@@ -143,7 +155,7 @@ final readonly class Judge
         };
     }
 
-    private function controlled(MeasuredStep $step, ReadingTaken $event, Written $value): Judgement|SetAsideReason
+    private function controlled(MeasuredStep $step, ReadingTaken $event, Written $value): Judged|SetAsideReason
     {
         $window = $this->window($step);
         if ($value->unit->kind() !== $step->quantity()) {
@@ -154,16 +166,16 @@ final readonly class Judge
         }
         $over = $this->overStretch($step, $event);
         if ($over !== null) {
-            return new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, $over);
+            return new Judged(new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, $over), $value, $window);
         }
         [$watched, $missing] = $this->watched($step, $event);
         $judgement = Judgement::ofMonitored($value, $window, $watched);
 
-        return $missing === null || ! $judgement->verdict->isGood() ? $judgement
-            : new Judgement($judgement->verdict, EvidenceGrade::Unknown, sprintf('%s The %s to be watched beside it was not given.', $judgement->reason, $missing));
+        return new Judged($missing === null || ! $judgement->verdict->isGood() ? $judgement
+            : new Judgement($judgement->verdict, EvidenceGrade::Unknown, sprintf('%s The %s to be watched beside it was not given.', $judgement->reason, $missing)), $value, $window);
     }
 
-    private function stretch(MeasuredStep $step, StretchStage $stage, ReadingTaken $event): Judgement|SetAsideReason
+    private function stretch(MeasuredStep $step, StretchStage $stage, ReadingTaken $event): Judged|SetAsideReason
     {
         $free = $this->fasteners->freeLength($step->position);
         if ($event->value->unit->kind() !== Kind::Length) {
@@ -178,7 +190,7 @@ final readonly class Judge
         $stretch = $this->stretchOf($step, $stage, $event->value);
 
         return $stretch === null
-            ? new Judgement(Verdict::Low, EvidenceGrade::MeasuredValue, sprintf('%s is shorter than the free length %s.', $event->value->typeset(), $free?->typeset()))
+            ? Judged::word(Verdict::Low, EvidenceGrade::MeasuredValue, sprintf('%s is shorter than the free length %s.', $event->value->typeset(), $free?->typeset()))
             : $this->controlled($step, $event, $stretch);
     }
 
@@ -193,7 +205,7 @@ final readonly class Judge
     private function overStretch(Step $step, ReadingTaken $event): ?string
     {
         $limit = $this->plan->fastenerAt($step->position)?->neverExceed;
-        $stretches = $event->monitored;
+        $stretches = self::values($event);
         if ($step->rules->own instanceof StretchStage) {
             $stretches[] = $this->stretchOf($step, $step->rules->own, $event->value);
         }
@@ -218,7 +230,7 @@ final readonly class Judge
         $ceiling = $own instanceof StretchStage ? $own->ceiling : null;
         $pairs = [];
         $missing = null;
-        $given = $event->monitored;
+        $given = self::values($event);
         foreach ($windows as $window) {
             $found = array_filter($given, fn (Written $w): bool => $w->unit->kind() === $window->kind());
             $first = array_key_first($found);
@@ -238,18 +250,18 @@ final readonly class Judge
         return [$pairs, $missing];
     }
 
-    private function measuredCheck(CheckStep $step, ReadingTaken $event): Judgement|SetAsideReason
+    private function measuredCheck(CheckStep $step, ReadingTaken $event): Judged|SetAsideReason
     {
         $check = $this->check($step);
         if ($check?->window === null || ! $check->kind->isMeasured()) {
             return SetAsideReason::WrongAnswer;
         }
-        $others = array_filter($event->monitored, fn (Written $w): bool => $w->unit->kind() === $check->window->kind());
+        $others = array_filter(self::values($event), fn (Written $w): bool => $w->unit->kind() === $check->window->kind());
         if ($event->value->unit->kind() !== $check->window->kind()) {
             return SetAsideReason::WrongQuantity;
         }
         if ($check->kind === CheckKind::Interval) {
-            return $others === [] ? SetAsideReason::WrongAnswer : Judgement::ofMonitored($event->value, $check->window, [[array_values($others)[0], $check->window]]);
+            return $others === [] ? SetAsideReason::WrongAnswer : new Judged(Judgement::ofMonitored($event->value, $check->window, [[array_values($others)[0], $check->window]]), $event->value, $check->window);
         }
         $earlier = $check->compareWith === null ? null : $this->steps->valueOfCheck($check->compareWith, $step);
         if ($check->kind === CheckKind::Compare && $earlier === null) {
@@ -257,19 +269,19 @@ final readonly class Judge
         }
         $change = $earlier === null ? $event->value : $event->value->minus($earlier, RoundingMode::HALF_UP) ?? $earlier->minus($event->value, RoundingMode::HALF_UP) ?? $event->value;
 
-        return Judgement::ofMeasured($change, $check->window);
+        return new Judged(Judgement::ofMeasured($change, $check->window), $change, $check->window);
     }
 
-    private function settled(SettleStage $stage, ?Elapsed $elapsed): Judgement
+    private function settled(SettleStage $stage, ?Elapsed $elapsed): Judged
     {
         [$least, $most] = [$stage->atLeast?->seconds, $stage->atMost?->seconds];
         $took = $elapsed === null ? 'no time' : Duration::ofSeconds($elapsed->seconds)->printed;
 
         return match (true) {
-            $elapsed === null || ! $elapsed->proved => new Judgement(Verdict::Attested, EvidenceGrade::AttestedOneByOne, 'Said to have settled; the time is in doubt, since no one clock ran through it.'),
-            $least !== null && $elapsed->seconds < $least => new Judgement(Verdict::Low, EvidenceGrade::MeasuredValue, "It settled for $took, too short."),
-            $most !== null && $elapsed->seconds > $most => new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, "It stood for $took, too long."),
-            default => new Judgement(Verdict::Attested, EvidenceGrade::MeasuredValue, "It settled for $took."),
+            $elapsed === null || ! $elapsed->proved => Judged::word(Verdict::Attested, EvidenceGrade::AttestedOneByOne, 'Said to have settled; the time is in doubt, since no one clock ran through it.'),
+            $least !== null && $elapsed->seconds < $least => Judged::word(Verdict::Low, EvidenceGrade::MeasuredValue, "It settled for $took, too short."),
+            $most !== null && $elapsed->seconds > $most => Judged::word(Verdict::High, EvidenceGrade::MeasuredValue, "It stood for $took, too long."),
+            default => Judged::word(Verdict::Attested, EvidenceGrade::MeasuredValue, "It settled for $took."),
         };
     }
 
@@ -285,7 +297,7 @@ final readonly class Judge
         if ($from === null || $step->window === null) {
             return $step->window;
         }
-        $prevailing = $this->steps->live(Step::idOf($from, $step->position))?->reading->value;
+        $prevailing = $this->steps->live(Step::idOf($from, $step->position))?->shown();
 
         return $prevailing === null ? null : $step->window->raisedBy($prevailing);
     }
@@ -295,8 +307,14 @@ final readonly class Judge
         return $step->rules->own instanceof TorqueStage ? $step->rules->own->prevailingFrom : null;
     }
 
-    private static function notProved(string $reason): Judgement
+    /** @return list<Written> what was watched beside it */
+    private static function values(ReadingTaken $event): array
     {
-        return new Judgement(Verdict::Attested, EvidenceGrade::Unknown, $reason);
+        return array_map(fn (Watched $w): Written => $w->value, $event->watched);
+    }
+
+    private static function notProved(string $reason): Judged
+    {
+        return Judged::word(Verdict::Attested, EvidenceGrade::Unknown, $reason);
     }
 }

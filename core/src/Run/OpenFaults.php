@@ -11,28 +11,29 @@ use Tekkal\Core\Document\Replace;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\ReworkStart;
 use Tekkal\Core\Document\StageKind;
-use Tekkal\Core\Fault\Duty;
-use Tekkal\Core\Fault\FaultCase;
 use Tekkal\Core\Fault\FaultTable;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\Effect\CaseClosed;
+use Tekkal\Core\Run\Effect\CaseDecided;
+use Tekkal\Core\Run\Effect\CaseOpened;
+use Tekkal\Core\Run\Effect\DutiesAdded;
+use Tekkal\Core\Run\Effect\DutyDone;
+use Tekkal\Core\Run\Effect\FactIs;
+use Tekkal\Core\Run\Effect\Undone;
 
-/** The faults of a run while it is folded, and what each asks for. */
+/** The faults of a run while it is folded: what each asks for, and what becomes of it. It writes nothing but effects. */
 final class OpenFaults
 {
-    /** @var list<FaultCase> */
-    private array $cases = [];
-
     /** @var array<string, array<string, array<string, FaultRule>>> by fault, stage and reuse policy */
     private array $rules = [];
 
-    /** @var array<int, FaultCase> those still open, so that a run of thousands of events asks few */
-    private array $open = [];
-
     public function __construct(
         private readonly Plan $plan,
+        private readonly State $state,
         private readonly StepBook $steps,
         private readonly FastenerBook $fasteners,
+        private readonly Emission $emission,
     ) {
     }
 
@@ -58,11 +59,11 @@ final class OpenFaults
     public function open(Fault $fault, Step $step, ?string $given = null): void
     {
         $rule = $this->rule($fault, $step);
-        $case = new FaultCase($fault, $step->id, $given, $rule, $step->rules->motion->redo, $this->duties($rule, $step));
-        $this->cases[] = $case;
-        if ($case->isOpen()) {
-            $this->open[array_key_last($this->cases)] = $case;
-        }
+        $redo = $step->rules->motion->redo;
+        $ruling = new Ruling($rule, $redo, FaultTable::VERSION, ucfirst($fault->words()).'. '.FaultTable::sentence($rule, $redo));
+        $case = new FaultCase($this->emission->caseId(), $fault, $step->id, $given, $ruling, $this->duties($rule, $step));
+        $this->emission->emit(new CaseOpened($case));
+        $this->sweep();
     }
 
     /** @return list<string> the positions that a rule takes along */
@@ -110,16 +111,18 @@ final class OpenFaults
     }
 
     /**
-     * What would be lost by a rule: the steps whose result would no longer count.
+     * What would be lost by these duties: the steps whose result would no longer count.
      *
+     * @param  list<Duty>  $duties
      * @return list<Step>
      */
-    public function lost(FaultRule $rule, Step $step): array
+    public function lost(array $duties): array
     {
         $lost = [];
-        foreach ($this->duties($rule, $step) as $position => $duty) {
-            foreach ($this->steps->stepsAt((string) $position) as $other) {
-                if ($duty->from >= 0 && $this->plan->placeOf($other->id) >= $duty->from && $this->steps->live($other->id) !== null) {
+        foreach ($duties as $duty) {
+            $from = $duty->from === null ? PHP_INT_MAX : $this->plan->placeOf($duty->from);
+            foreach ($this->steps->stepsAt($duty->at) as $other) {
+                if ($this->plan->placeOf($other->id) >= $from && $this->steps->live($other->id) !== null) {
                     $lost[] = $other;
                 }
             }
@@ -128,7 +131,7 @@ final class OpenFaults
         return $lost;
     }
 
-    /** @return array<string, Duty> */
+    /** @return list<Duty> */
     public function duties(FaultRule $rule, Step $step): array
     {
         $duties = [];
@@ -139,8 +142,13 @@ final class OpenFaults
             if ($position !== $step->position && ($from === null || ! $this->hasResult($position, $from))) {
                 continue;
             }
-            if ($from !== null || $replace || $rule->repair) {
-                $duties[$position] = new Duty($from ?? 0, $from !== null, $replace, $check, $rule->repair);
+            $asked = array_keys(array_filter([
+                DutyKind::Loosen->value => $from !== null, DutyKind::CheckFastener->value => $check, DutyKind::Replace->value => $replace,
+                DutyKind::Repair->value => $rule->repair && $this->fasteners->openRepair($position) === null, DutyKind::AcceptRepair->value => $rule->repair,
+            ]));
+            foreach ($asked as $kind) {
+                $do = DutyKind::from($kind);
+                $duties[] = new Duty(count($duties) + 1, $position, $do, $do === DutyKind::Loosen && $from !== null ? $this->plan->steps[$from]->id : null);
             }
         }
 
@@ -150,11 +158,11 @@ final class OpenFaults
     /** A position came loose, whatever for: what it had is gone, and what its fault asked for is done. */
     public function loosened(string $position): void
     {
-        foreach ($this->open as $case) {
-            $duty = $case->dutyAt($position);
-            if ($duty !== null && $duty->loosen) {
-                $duty->loosen = false;
-                $this->forget($position, $duty->from);
+        foreach ($this->state->openCases() as $id => $case) {
+            $duty = $case->dutyAt($position, DutyKind::Loosen);
+            if ($duty !== null) {
+                $this->emission->emit(new DutyDone((string) $id, $duty->number));
+                $this->forget($position, $duty->from === null ? 0 : $this->plan->placeOf($duty->from), AttemptStatus::BackedOff);
             }
         }
         $this->sweep();
@@ -163,83 +171,90 @@ final class OpenFaults
     public function replaced(string $position): void
     {
         $this->loosened($position);
-        foreach ($this->open as $case) {
-            $duty = $case->dutyAt($position);
-            if ($duty !== null) {
-                [$duty->replace, $duty->check] = [false, false];
-            }
-        }
-        $this->sweep();
+        $this->did($position, DutyKind::CheckFastener, DutyKind::Replace);
     }
 
     public function checked(string $position, bool $passes): void
     {
-        foreach ($this->open as $case) {
-            $duty = $case->dutyAt($position);
-            if ($duty !== null && $duty->check) {
-                [$duty->replace, $duty->check] = [! $passes, false];
+        foreach ($this->state->openCases() as $id => $case) {
+            $check = $case->dutyAt($position, DutyKind::CheckFastener);
+            if ($check !== null) {
+                $this->emission->emit(new DutyDone((string) $id, $check->number));
+                $replace = $case->dutyAt($position, DutyKind::Replace);
+                match (true) {
+                    $passes && $replace !== null => $this->emission->emit(new DutyDone((string) $id, $replace->number)),
+                    ! $passes && $replace === null => $this->emission->emit(new DutiesAdded((string) $id, [new Duty(count($case->duties) + 1, $position, DutyKind::Replace)])),
+                    default => null,
+                };
             }
         }
         $this->sweep();
+    }
+
+    public function repaired(string $position): void
+    {
+        $this->did($position, DutyKind::Repair);
     }
 
     public function repairAccepted(string $position): void
     {
-        foreach ($this->open as $case) {
-            $duty = $case->dutyAt($position);
-            if ($duty !== null) {
-                $duty->repair = false;
-            }
-        }
-        $this->sweep();
+        $this->did($position, DutyKind::Repair, DutyKind::AcceptRepair);
     }
 
     /** What a reading had brought up is gone with the reading. */
-    public function withdrawn(string $given): void
+    public function withdrawn(string $given, string $stepId): void
     {
-        foreach ($this->open as $case) {
-            if ($case->given === $given) {
-                $case->settle();
+        foreach ($this->state->openCases() as $id => $case) {
+            if ($case->case->given === $given && $case->step === $stepId) {
+                $this->emission->emit(new CaseClosed((string) $id, CaseEnd::Withdrawn));
             }
         }
-        $this->sweep();
     }
 
     /** The position was taken further, or accepted as it is. */
-    public function settle(string $stepId): void
+    public function settle(string $stepId, CaseEnd $how): void
     {
-        foreach ($this->open as $case) {
+        foreach ($this->state->openCases() as $id => $case) {
             if ($case->step === $stepId) {
-                $case->settle();
+                $this->emission->emit(new CaseClosed((string) $id, $how));
+            }
+        }
+    }
+
+    /** @param  string|null  $only  of those that stand at the step, this one */
+    public function decide(string $stepId, ?string $only, Disposition $disposition, string $by): void
+    {
+        foreach ($this->state->openCases() as $id => $case) {
+            if ($case->step === $stepId && ($only ?? (string) $id) === (string) $id) {
+                $this->emission->emit(new CaseDecided((string) $id, $disposition, $by));
+                $disposition->asksForNewFastener() ? $this->askForNewFasteners($case) : null;
             }
         }
         $this->sweep();
     }
 
-    public function decide(string $stepId, Disposition $disposition): void
-    {
-        foreach ($this->open as $case) {
-            if ($case->step === $stepId) {
-                $disposition->asksForNewFastener() ? $case->askForNewFasteners() : $case->decided = true;
-            }
-        }
-        $this->sweep();
-    }
-
-    /** Everything a position had from a place on is undone. */
-    public function forget(string $position, int $from): void
+    /** Everything a position had from a place in the plan on is undone. */
+    public function forget(string $position, int $from, AttemptStatus $as): void
     {
         foreach ($this->steps->stepsAt($position) as $step) {
             if ($this->steps->isBegun($step->id) && $this->plan->placeOf($step->id) >= $from) {
-                $this->steps->retire($step->id, AttemptStatus::BackedOff);
+                $this->undo($step->id, $as);
             }
+        }
+    }
+
+    public function undo(string $stepId, AttemptStatus $as): void
+    {
+        $this->emission->emit(new Undone($stepId, $this->steps->live($stepId)?->number, $as));
+        if ($this->state->factAt($stepId, StepBook::ACCEPTED) !== null) {
+            $this->emission->emit(new FactIs($stepId, StepBook::ACCEPTED, null));
         }
     }
 
     public function asksToLoosen(string $position): bool
     {
-        foreach ($this->open as $case) {
-            if ($case->dutyAt($position)?->loosen === true) {
+        foreach ($this->state->openCases() as $case) {
+            if ($case->dutyAt($position, DutyKind::Loosen) !== null) {
                 return true;
             }
         }
@@ -249,7 +264,7 @@ final class OpenFaults
 
     public function hasOpenAt(string $stepId): bool
     {
-        foreach ($this->open as $case) {
+        foreach ($this->state->openCases() as $case) {
             if ($case->step === $stepId) {
                 return true;
             }
@@ -265,7 +280,7 @@ final class OpenFaults
      */
     public function hasOpenBeside(callable $passOver): bool
     {
-        foreach ($this->open as $case) {
+        foreach ($this->state->openCases() as $case) {
             if (! $passOver($case->step)) {
                 return true;
             }
@@ -277,7 +292,7 @@ final class OpenFaults
     /** May this step be given another try without anything being undone first? */
     public function mayGoOnAt(string $stepId): bool
     {
-        foreach ($this->open as $case) {
+        foreach ($this->state->openCases() as $case) {
             if ($case->step === $stepId && $case->rule->mayGoOn) {
                 return true;
             }
@@ -286,29 +301,23 @@ final class OpenFaults
         return false;
     }
 
-    /** Is a step's result under a fault that undoes it, though nobody has loosened anything yet? */
-    public function doubts(Step $step): bool
+    /** The case by which a step's result is in doubt, though nobody has loosened anything yet; null when it stands. */
+    public function doubting(Step $step): ?string
     {
-        foreach ($this->open as $case) {
-            $duty = $case->dutyAt($step->position);
-            if ($duty !== null && $duty->loosen && $this->plan->placeOf($step->id) >= $duty->from) {
-                return true;
+        foreach ($this->state->openCases() as $id => $case) {
+            $from = $case->dutyAt($step->position, DutyKind::Loosen)?->from;
+            if ($from !== null && $this->plan->placeOf($step->id) >= $this->plan->placeOf($from)) {
+                return (string) $id;
             }
         }
 
-        return false;
+        return null;
     }
 
-    /** @return list<FaultCase> */
+    /** @return list<CaseState> */
     public function openCases(): array
     {
-        return array_values($this->open);
-    }
-
-    /** @return list<FaultCase> every fault of the run, open or not */
-    public function cases(): array
-    {
-        return $this->cases;
+        return array_values($this->state->openCases());
     }
 
     private function hasResult(string $position, int $from): bool
@@ -333,9 +342,45 @@ final class OpenFaults
         };
     }
 
+    private function did(string $position, DutyKind ...$kinds): void
+    {
+        foreach ($this->state->openCases() as $id => $case) {
+            foreach ($kinds as $kind) {
+                $duty = $case->dutyAt($position, $kind);
+                if ($duty !== null) {
+                    $this->emission->emit(new DutyDone((string) $id, $duty->number));
+                }
+            }
+        }
+        $this->sweep();
+    }
+
+    /** Every position that the case reached gets a new fastener, checked or not. */
+    private function askForNewFasteners(CaseState $case): void
+    {
+        $more = [];
+        foreach ($case->positions() as $position) {
+            $check = $case->dutyAt($position, DutyKind::CheckFastener);
+            if ($check !== null) {
+                $this->emission->emit(new DutyDone($case->case->id, $check->number));
+            }
+            if ($case->dutyAt($position, DutyKind::Replace) === null) {
+                $more[] = new Duty(count($case->duties) + count($more) + 1, $position, DutyKind::Replace);
+            }
+        }
+        if ($more !== []) {
+            $this->emission->emit(new DutiesAdded($case->case->id, $more));
+        }
+    }
+
+    /** What asks for nothing any more, and waits for nobody, is done. */
     private function sweep(): void
     {
-        $this->open = $this->open === [] ? [] : array_filter($this->open, fn (FaultCase $c): bool => $c->isOpen());
+        foreach ($this->state->openCases() as $id => $case) {
+            if (! $case->leadDecides && $case->toDo() === []) {
+                $this->emission->emit(new CaseClosed((string) $id, CaseEnd::Done));
+            }
+        }
     }
 
     /**

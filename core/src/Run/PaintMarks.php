@@ -49,14 +49,14 @@ final readonly class PaintMarks
             $at = $step->position;
             $strokes[$at] ??= [];
             $live = $state->liveAttempt($step->id);
-            if ($live?->judgement->verdict->isGood() === true) {
+            if ($live !== null && $live->stood->as !== StepStatus::Stopped) {
                 $strokes[$at][] = $live->judgement->evidence;
-                $turned = $step instanceof MeasuredStep && $step->kind === StageKind::Turn ? $step->target ?? $live->reading->value : null;
+                $turned = $step instanceof MeasuredStep && $step->kind === StageKind::Turn ? $step->target ?? $live->shown() : null;
                 $lines[$at] = $turned === null ? $lines[$at] ?? null : (isset($lines[$at]) ? $lines[$at]->plus($turned, RoundingMode::HALF_UP) : $turned);
             } elseif ($live !== null) {
                 $faults[$at] = $live->judgement->verdict;
             }
-            $old[$at] = ($old[$at] ?? 0) + count(array_filter($state->attemptsAt($step->id), fn (Attempt $a): bool => $a->status === AttemptStatus::BackedOff));
+            $old[$at] = ($old[$at] ?? 0) + count(array_filter($state->attemptsAt($step->id), fn (Attempt $a): bool => $a->status->leavesOldMark()));
         }
         $marks = [];
         foreach ($strokes as $position => $grades) {

@@ -8,6 +8,8 @@ namespace Tekkal\Core\Run;
 enum ReadingSource: string
 {
     case Typed = 'typed';
+    /** Copied from a job card. */
+    case Transcribed = 'transcribed';
     case Tool = 'tool';
     case SimulatedTool = 'simulated_tool';
     /** A person's word; no value. */
@@ -16,7 +18,7 @@ enum ReadingSource: string
     public function mayBeWithdrawn(): bool
     {
         return match ($this) {
-            self::Typed => true,
+            self::Typed, self::Transcribed => true,
             self::Tool, self::SimulatedTool, self::Attested => false,
         };
     }

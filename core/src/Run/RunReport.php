@@ -21,18 +21,29 @@ final readonly class RunReport
 
         return [
             'finished' => $state->finished,
-            'next_step' => $state->nextStep,
+            'next_step' => $this->run->nextStep()?->id,
             'interrupted_at' => $state->interruptedAt,
             'under_way' => array_map(fn ($angle): string => $angle->typeset(), $state->underWay),
             'ways_on' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'at' => $w->at, 'sentence' => $w->sentence], $advice->nextActions()),
             'steps' => array_map(fn (Step $s): array => $this->step($state, $s), $this->run->plan->steps),
             'waiting' => array_map(fn (Choice $c): array => ['step' => $c->step, 'allowed' => $c->allowed, 'why' => $c->why], $advice->choices()),
-            'faults' => array_map(fn (OpenFault $f): array => (array) $f, $state->faults),
+            'faults' => array_map(self::fault(...), $state->faults),
             'unknown' => $state->unknown(),
             'put_off' => $state->deferred(),
             'in_doubt' => $state->doubts,
             'positions' => $this->positions($state),
-            'blocks_finishing' => $state->blocks,
+            'blocks_finishing' => $this->run->whyNotFinish(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function fault(CaseState $case): array
+    {
+        return [
+            'fault' => $case->fault, 'step' => $case->step, 'sentence' => $case->sentence,
+            'toLoosen' => $case->positionsFor(DutyKind::Loosen), 'toReplace' => $case->positionsFor(DutyKind::Replace),
+            'toCheck' => $case->positionsFor(DutyKind::CheckFastener), 'toRepair' => $case->positionsFor(DutyKind::Repair, DutyKind::AcceptRepair),
+            'leadDecides' => $case->leadDecides, 'mayGoOn' => $case->mayGoOn,
         ];
     }
 

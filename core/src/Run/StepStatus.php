@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Plan\Step;
+
 enum StepStatus: string
 {
     case ToDo = 'to_do';
@@ -16,6 +19,12 @@ enum StepStatus: string
     case Done = 'done';
     /** A repeat of a verification pass that nothing has called for. */
     case NotNeeded = 'not_needed';
+
+    /** As a step is before anything was done: a repeat is needed once something has moved. */
+    public static function initial(Step $step): self
+    {
+        return $step->pass > 1 && $step->kind === StageKind::VerificationPass ? self::NotNeeded : self::ToDo;
+    }
 
     public function isOpen(): bool
     {

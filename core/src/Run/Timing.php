@@ -51,7 +51,7 @@ final readonly class Timing
         }
         $within = $step->rules->waiting->within;
         if ($within !== null) {
-            $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->reading->stamp, 'the time after '.$within['after']];
+            $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->stamp, 'the time after '.$within['after']];
         }
 
         return $limits;

@@ -20,7 +20,7 @@ final readonly class Duration
     public static function printed(string $text): self
     {
         if (preg_match('/^(\d{1,8}) ?(s|min|h|d)$/D', $text, $m) !== 1) {
-            throw new UnitException(sprintf('"%s" is no time; write a whole number and s, min, h or d, such as 15 min.', mb_substr($text, 0, 40)), 'time', $text, 'a whole number and s, min, h or d');
+            throw new UnitException(sprintf('"%s" is no time; write a whole number and s, min, h or d, such as 15 min.', Letters::first($text, 40)), 'time', $text, 'a whole number and s, min, h or d');
         }
         $seconds = (int) $m[1] * self::SECONDS[$m[2]];
         if ($seconds > self::LONGEST_S) {

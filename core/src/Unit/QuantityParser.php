@@ -23,8 +23,8 @@ final class QuantityParser
         if ($text === '') {
             return new NotUnderstood('Nothing was written. Write a number and a unit, such as 15 lbf·ft.');
         }
-        if (mb_strlen($text) > self::LONGEST) {
-            return new NotUnderstood(sprintf('That is %d characters long; a value has at most %d.', mb_strlen($text), self::LONGEST));
+        if (Letters::count($text) > self::LONGEST) {
+            return new NotUnderstood(sprintf('That is %d characters long; a value has at most %d.', Letters::count($text), self::LONGEST));
         }
         if (preg_match(self::SHAPE, $text, $m) !== 1) {
             return new NotUnderstood(sprintf('"%s" does not begin with a number. Write a number and a unit, such as 15 lbf·ft.', $text));

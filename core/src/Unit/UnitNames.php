@@ -22,7 +22,7 @@ final class UnitNames
     /** "ft-lb", "ft. lbs", "lbf·ft" are one unit; null when the words name none. */
     public static function tryFromWords(string $words): ?Unit
     {
-        $bare = preg_replace('/[\s.·⋅•*\-‐‑–]+/u', '', mb_strtolower($words)) ?? '';
+        $bare = preg_replace('/[\s.·⋅•*\-‐‑–]+/u', '', strtolower($words)) ?? '';
         foreach (Kind::cases() as $kind) {
             foreach ($kind->units() as $unit) {
                 if (in_array($bare, $unit->spellings(), true)) {

@@ -32,7 +32,7 @@ final readonly class Written
     public static function of(string $digits, Unit $unit): self
     {
         if (preg_match(self::DIGITS, $digits) !== 1) {
-            throw new UnitException(sprintf('"%s" is not a plain number.', mb_substr($digits, 0, 40)), 'number', $digits, 'a decimal or a fraction');
+            throw new UnitException(sprintf('"%s" is not a plain number.', Letters::first($digits, 40)), 'number', $digits, 'a decimal or a fraction');
         }
         try {
             return new self($digits, $unit, self::amountOf($digits));
@@ -144,6 +144,18 @@ final readonly class Written
     public function code(): string
     {
         return $this->digits.' '.$this->unit->code();
+    }
+
+    /**
+     * What code() wrote.
+     *
+     * @throws UnitException when it is no value with its unit's code
+     */
+    public static function coded(string $code): self
+    {
+        $space = (int) strrpos($code, ' ');
+
+        return self::fromCode(substr($code, 0, $space), substr($code, $space + 1));
     }
 
     /** @return array{value: string, unit: string} */

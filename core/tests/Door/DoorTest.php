@@ -6,7 +6,7 @@ namespace Tekkal\Core\Tests\Door;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tekkal\Core\Run\EventReader;
+use Tekkal\Core\Run\Event\EventsPage;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
 
 /** The core from a shell, without a server. */
@@ -68,8 +68,8 @@ final class DoorTest extends TestCase
         $run = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         self::assertSame(0, $status);
-        self::assertSame('low', $run['events'][3]['verdict']);
-        self::assertSame('This needs a second person, and nobody had joined.', $run['events'][8]['set_aside']);
+        self::assertSame('low', $run['events'][3]['effects'][0]['verdict']);
+        self::assertSame([['tone' => 'aside', 'sentence' => 'This needs a second person, and nobody had joined.']], $run['events'][8]['say']);
         self::assertSame('final:w2:1', $run['next_step']);
         self::assertSame(['do' => 'step', 'at' => 'final:w2:1', 'sentence' => 'Do final:w2:1.'], $run['ways_on'][0]);
         self::assertSame([1, 1], [$run['positions'][1]['old_strokes'], $run['positions'][0]['cycles']]);
@@ -77,12 +77,12 @@ final class DoorTest extends TestCase
 
     public function test_a_line_that_is_no_event_is_named_with_its_number(): void
     {
-        $events = self::file("{\"event\":\"run_begun\",\"person\":\"ann\",\"device\":\"b\"}\n{\"event\":\"run_began\"}\n");
+        $events = self::file("{\"type\":\"run_begun\"}\n{\"type\":\"part_moved\",\"part\":7}\n");
         [$status, , $err] = self::door('run', self::EXAMPLES.'06-wheels-held.json', $events);
 
         self::assertSame(1, $status);
         self::assertStringContainsString('line 2 is no event', $err);
-        self::assertStringContainsString('/event: "run_began" stands there; one of run_begun', $err);
+        self::assertStringContainsString('"part": 1 to 120 letters, digits or signs without a space is wanted, "7" was given.', $err);
     }
 
     public function test_a_joint_is_estimated_and_what_is_missing_is_said(): void
@@ -217,11 +217,17 @@ final class DoorTest extends TestCase
         self::assertStringContainsString('with its unit: "45 N·m"', self::door('joint', '--help')[1]);
     }
 
-    public function test_the_page_about_events_names_every_one_of_them(): void
+    public function test_the_page_about_events_is_what_they_declare(): void
     {
-        preg_match_all('/^\| `([a-z_]+)` \|/m', (string) file_get_contents(self::EXAMPLES.'../events.md'), $m);
+        self::assertSame(EventsPage::markdown(), file_get_contents(self::EXAMPLES.'../events.md'));
+    }
 
-        self::assertSame(EventReader::NAMES, $m[1]);
+    public function test_what_a_line_does_not_say_of_its_stamp_is_as_on_the_line_before(): void
+    {
+        $events = self::file("{\"type\":\"run_begun\",\"person\":\"ann\",\"device\":\"b\"}\n{\"type\":\"gave_way\",\"step\":\"snug:w1:1\"}\n");
+        $run = json_decode(self::door('run', self::EXAMPLES.'06-wheels-held.json', $events)[1], true, flags: JSON_THROW_ON_ERROR);
+
+        self::assertSame('applied', $run['events'][1]['standing'], 'it is of the bench that holds the run');
     }
 
     /** @return array{int, string, string} exit status, output, complaint */

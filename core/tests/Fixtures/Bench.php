@@ -13,18 +13,20 @@ use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\Event;
-use Tekkal\Core\Run\EventReader;
+use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Run\StepStatus;
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\QuantityParser;
+use Tekkal\Core\Unit\Understood;
+use Tekkal\Core\Unit\Written;
 
 /** Carries out any example of the language in a test, with a clock that only goes when it is told. */
 final class Bench
 {
-    private const UNSTAMPED = ['run_begun', 'run_taken_over', 'backed_off', 'tool_taken', 'reading_withdrawn', 'run_finished'];
-
     public readonly RunFold $fold;
 
     /** @var list<array{Event, Outcome}> */
@@ -49,7 +51,7 @@ final class Bench
         $document = is_string($example) ? self::document($example) : $example;
         $this->document = $change === null ? $document : $change($document);
         $this->fold = new RunFold(Expander::expand(DocumentReader::read($this->document)));
-        $this->does('run_begun', ['device' => 'bench1', 'person' => 'ann']);
+        $this->does('run_begun');
     }
 
     /** @return array<string, mixed> */
@@ -60,22 +62,24 @@ final class Bench
         return is_array($document) ? $document : throw new RuntimeException($example);
     }
 
-    public function apply(Event $event): Outcome
+    public function decide(Event $event): Outcome
     {
-        $outcome = $this->fold->apply($event);
+        $outcome = $this->fold->decide($event);
         $this->history[] = [$event, $outcome];
 
         return $outcome;
     }
 
-    /** @param  array<string, mixed>  $fields of the event, as a file would write it */
-    public function does(string $event, array $fields = [], string $person = 'ann'): Outcome
+    /** @param  array<string, mixed>  $fields of the event; a value may stand as a person writes it; null leaves a key out, as the desk has no device */
+    public function does(string $type, array $fields = [], string $person = 'ann'): Outcome
     {
-        $stamped = in_array($event, self::UNSTAMPED, true) ? [] : [
-            'person' => $person, 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'c1', 'id' => $this->id(),
-        ];
+        foreach ($fields as $key => $value) {
+            $fields[$key] = in_array($key, ['value', 'angle', 'shows', 'length'], true) ? self::coded($value) : $value;
+        }
 
-        return $this->takes(['event' => $event] + $fields + $stamped);
+        return $this->takes(array_filter(['type' => $type] + $fields + [
+            'id' => $this->id(), 'person' => $person, 'device' => 'bench1', 'taken_at' => $this->now()->format('Y-m-d\TH:i:sp'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'c1',
+        ], fn (mixed $v): bool => $v !== null));
     }
 
     /** Somebody else goes on with it, at another bench or this one. */
@@ -87,27 +91,45 @@ final class Bench
     /** @param  list<string>  $watched */
     public function reads(string $step, string $value, array $watched = []): Outcome
     {
-        return $this->does('reading_taken', ['id' => $this->id(), 'step' => $step, 'value' => $value, 'tool' => 'W1'] + ($watched === [] ? [] : ['monitored' => $watched]));
+        return $this->does('reading_taken', ['step' => $step, 'value' => $value, 'tool' => 'W1'] + ($watched === [] ? [] : ['watched' => array_map(self::watched(...), $watched)]));
     }
 
     public function answers(string $step, bool $go, ?bool $noGo = null): Outcome
     {
-        return $this->does('check_answered', ['id' => $this->id(), 'step' => $step, 'go' => $go] + ($noGo === null ? [] : ['no_go' => $noGo]));
+        return $this->does('check_answered', ['step' => $step, 'go' => $go] + ($noGo === null ? [] : ['no_go' => $noGo]));
     }
 
     public function moved(string $step, bool $moved): Outcome
     {
-        return $this->does('movement_seen', ['id' => $this->id(), 'step' => $step, 'moved' => $moved]);
+        return $this->does('movement_seen', ['step' => $step, 'moved' => $moved]);
     }
 
     public function strokes(string $step, string $angle): Outcome
     {
-        return $this->does('stroke_added', ['id' => $this->id(), 'step' => $step, 'angle' => $angle, 'tool' => 'W1']);
+        return $this->does('stroke_added', ['step' => $step, 'angle' => $angle, 'tool' => 'W1']);
     }
 
     public function attests(string $step): Outcome
     {
-        return $this->does('step_attested', ['id' => $this->id(), 'step' => $step]);
+        return $this->does('step_attested', ['step' => $step]);
+    }
+
+    /** "15 lbf·ft" as the record writes it. */
+    public static function coded(mixed $printed): string
+    {
+        $parsed = QuantityParser::parse(is_string($printed) ? $printed : '');
+
+        return $parsed instanceof Understood ? $parsed->value->code() : throw new RuntimeException('No value.');
+    }
+
+    /** @return array{what: string, value: string} */
+    public static function watched(string $printed): array
+    {
+        $code = self::coded($printed);
+
+        return ['value' => $code, 'what' => match (Written::coded($code)->unit->kind()) {
+            Kind::Torque => 'final_torque', Kind::Angle => 'angle', Kind::Length => 'stretch',
+        }];
     }
 
     /** Every step of a stage so far to do, each in the middle of its window. */
@@ -167,7 +189,12 @@ final class Bench
     /** A reading whose clock is another one, so that no duration to it can be proved. */
     public function readsByAnotherClock(string $step, string $value): Outcome
     {
-        return $this->takes(['event' => 'reading_taken', 'id' => $this->id(), 'step' => $step, 'value' => $value, 'tool' => 'W1', 'person' => 'ann', 'device' => 'bench1', 'at' => $this->now()->format('Y-m-d\TH:i:sp')]);
+        return $this->takes(['type' => 'reading_taken', 'id' => $this->id(), 'step' => $step, 'value' => self::coded($value), 'tool' => 'W1', 'person' => 'ann', 'device' => 'bench1', 'taken_at' => $this->now()->format('Y-m-d\TH:i:sp')]);
+    }
+
+    public function next(): ?string
+    {
+        return $this->fold->nextStep()?->id;
     }
 
     /** @param  array<string, mixed>  $line */
@@ -175,7 +202,7 @@ final class Bench
     {
         $this->lines[] = $line;
 
-        return $this->apply(EventReader::read($line));
+        return $this->decide(EventTypes::read($line));
     }
 
     private function now(): DateTimeImmutable

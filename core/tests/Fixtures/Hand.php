@@ -63,7 +63,7 @@ final readonly class Hand
         $own = $step->rules->own;
         $value = $step->target ?? self::limit($step->window);
         $free = $own instanceof StretchStage && $own->absolute ? $this->bench->fold->fasteners->freeLength($step->position) : null;
-        $prevailing = $own instanceof TorqueStage && $own->prevailingFrom !== null ? $this->bench->fold->steps->live(Step::idOf($own->prevailingFrom, $step->position))?->reading->value : null;
+        $prevailing = $own instanceof TorqueStage && $own->prevailingFrom !== null ? $this->bench->fold->steps->live(Step::idOf($own->prevailingFrom, $step->position))?->given->value : null;
         foreach ([$free, $prevailing] as $more) {
             $value = $more === null ? $value : $value->plus($more);
         }

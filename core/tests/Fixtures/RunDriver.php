@@ -32,7 +32,7 @@ final class RunDriver
     public static function begun(?Plan $plan = null): self
     {
         $driver = new self($plan ?? CommonPractice::plan());
-        $driver->fold->apply(new RunBegun('ann', 'bench1'));
+        $driver->fold->decide(new RunBegun(self::stamp()));
 
         return $driver;
     }
@@ -41,12 +41,17 @@ final class RunDriver
     {
         $this->readings++;
 
-        return $this->fold->apply(new ReadingTaken("r$this->readings", $step, Written::fromCode($digits, $unit), $source, $tool, new Stamp('ann', $device, new DateTimeImmutable($day.' 10:00', new DateTimeZone('UTC')))));
+        return $this->fold->decide(new ReadingTaken(self::stamp($device, $day, "r$this->readings"), $step, Written::fromCode($digits, $unit), $source, $tool));
     }
 
     public function backOff(string $step): Outcome
     {
-        return $this->fold->apply(new BackedOff($step, 'bench1'));
+        return $this->fold->decide(new BackedOff(self::stamp(), $step));
+    }
+
+    public static function stamp(string $device = 'bench1', string $day = '2026-03-02', ?string $id = null): Stamp
+    {
+        return new Stamp('ann', $device, new DateTimeImmutable($day.' 10:00', new DateTimeZone('UTC')), id: $id);
     }
 
     /** Every step so far to do, each in the middle of its window. */

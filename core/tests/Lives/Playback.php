@@ -6,7 +6,9 @@ namespace Tekkal\Core\Tests\Lives;
 
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Attempt;
-use Tekkal\Core\Run\EventReader;
+use Tekkal\Core\Run\AttemptStatus;
+use Tekkal\Core\Run\Event\EventTypes;
+use Tekkal\Core\Run\Event\RoundAttested;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunReport;
@@ -22,9 +24,15 @@ final class Playback
     /** @var array<string, mixed> the state so far, by path */
     private array $state;
 
+    private readonly FirstFormat $told;
+
+    /** @var array<string, true> ids of attested rounds, whose readings were named by position */
+    private array $rounds = [];
+
     public function __construct(Plan $plan)
     {
         $this->fold = new RunFold($plan);
+        $this->told = new FirstFormat($plan);
         $this->state = $this->state();
     }
 
@@ -34,7 +42,9 @@ final class Playback
      */
     public function next(array $event): array
     {
-        $outcome = $this->fold->apply(EventReader::read($event));
+        $read = EventTypes::read($this->told->told($event));
+        $this->rounds += $read instanceof RoundAttested ? [(string) $read->stamp->id => true] : [];
+        $outcome = $this->fold->decide($read);
         $before = $this->state;
         $this->state = $this->state();
         $changed = array_filter($this->state, fn (mixed $value, string $path): bool => ! array_key_exists($path, $before) || $before[$path] !== $value, ARRAY_FILTER_USE_BOTH);
@@ -48,8 +58,8 @@ final class Playback
     {
         return array_filter([
             'standing' => $outcome->standing->value, 'set_aside' => $outcome->reason?->value,
-            'verdict' => $outcome->judgement?->verdict->value, 'evidence' => $outcome->judgement?->evidence->value, 'reason' => $outcome->judgement?->reason,
-            'out_of_sequence' => $outcome->outOfSequence ?: null,
+            'verdict' => $outcome->judgement()?->verdict->value, 'evidence' => $outcome->judgement()?->evidence->value, 'reason' => $outcome->judgement()?->reason,
+            'out_of_sequence' => $outcome->isOutOfSequence() ?: null,
         ], fn (mixed $v): bool => $v !== null);
     }
 
@@ -59,21 +69,22 @@ final class Playback
         $state = $this->fold->freeze();
 
         return self::flat((new RunReport($this->fold))->toArray() + [
-            'person' => $state->person, 'device' => $state->device, 'partner' => $state->partner, 'stopped_at' => $state->stoppedAt,
-            'attempts' => array_map(fn (array $attempts): array => array_map(self::attempt(...), $attempts), $state->attempts),
+            'person' => $state->person, 'device' => $state->device, 'partner' => $state->partner, 'stopped_at' => $this->fold->stoppedAt(),
+            'attempts' => array_map(fn (array $attempts): array => array_map($this->attempt(...), $attempts), $state->attempts),
         ]);
     }
 
     /** @return array<string, mixed> */
-    private static function attempt(Attempt $attempt): array
+    private function attempt(Attempt $attempt): array
     {
-        $given = $attempt->reading;
+        $given = $attempt->given;
 
         return [
-            'number' => $attempt->number, 'id' => $given->id, 'status' => $attempt->status->value, 'verdict' => $attempt->judgement->verdict->value,
-            'evidence' => $attempt->judgement->evidence->value, 'reason' => $attempt->judgement->reason, 'out_of_sequence' => $attempt->outOfSequence,
-            'value' => $given->value === null ? null : $given->value->digits.' '.$given->value->unit->code(), 'source' => $given->source->value,
-            'tool' => $given->tool, 'person' => $given->person, 'at' => $given->at->format('Y-m-d\TH:i:s.up'),
+            'number' => $attempt->number, 'id' => $attempt->id().(isset($this->rounds[$attempt->id()]) ? ':'.explode(':', $attempt->stood->step)[1] : ''),
+            'status' => ($attempt->status->leavesOldMark() ? AttemptStatus::BackedOff : $attempt->status)->value, 'verdict' => $attempt->judgement->verdict->value,
+            'evidence' => $attempt->judgement->evidence->value, 'reason' => $attempt->judgement->reason, 'out_of_sequence' => $attempt->outOfSequence && ! isset($this->rounds[$attempt->id()]), // what came of a round early had been forgotten
+            'value' => $attempt->shown()?->code(), 'source' => $given->source->value,
+            'tool' => $given->tool ?? (isset($this->rounds[$attempt->id()]) ? '' : null), 'person' => $attempt->person(), 'at' => $attempt->at()->format('Y-m-d\TH:i:s.up'),
         ];
     }
 

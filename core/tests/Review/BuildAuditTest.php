@@ -117,7 +117,7 @@ final class BuildAuditTest extends TestCase
     private function finished(string $day = '2026-03-02'): RunState
     {
         $run = RunDriver::begun()->completeAll($day);
-        $run->fold->apply(new RunFinished);
+        $run->fold->decide(new RunFinished(RunDriver::stamp()));
 
         return $run->fold->freeze();
     }

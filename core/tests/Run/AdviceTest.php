@@ -13,6 +13,7 @@ use Tekkal\Core\Run\RunReport;
 use Tekkal\Core\Run\WalkSheet;
 use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
+use Tekkal\Core\Tests\Fixtures\RunDriver;
 
 /** What may be done now, and why not something else: nobody at the bench has to remember it. */
 final class AdviceTest extends TestCase
@@ -59,7 +60,7 @@ final class AdviceTest extends TestCase
             return $d;
         }))->round('snug');
         self::assertSame(['finish'], $bench->ways());
-        $bench->apply(new RunFinished);
+        $bench->decide(new RunFinished(RunDriver::stamp()));
         self::assertSame([], $bench->ways());
         self::assertSame(['The run is already finished.'], $bench->fold->whyNotFinish());
     }

@@ -7,6 +7,10 @@ namespace Tekkal\Core\Tests\Run;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Run\DutyKind;
+use Tekkal\Core\Run\Saying;
+use Tekkal\Core\Run\SetAsideReason;
+use Tekkal\Core\Run\Standing;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Tests\Fixtures\Bench;
 
@@ -28,7 +32,7 @@ final class FaultReachTest extends TestCase
         $bench = new Bench('12-head-nine-stages', fn (array $d): array => array_replace_recursive($d, ['stages' => [['shortfall' => 'continue']]]));
         $bench->reads('s1:a2:1', '30 lbf·ft');
         self::assertTrue($bench->state()->faults[0]->mayGoOn);
-        self::assertSame(Verdict::In, $bench->reads('s1:a2:1', '40 lbf·ft')->judgement?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('s1:a2:1', '40 lbf·ft')->judgement()?->verdict);
 
         self::assertSame([], $bench->state()->faults);
     }
@@ -46,10 +50,10 @@ final class FaultReachTest extends TestCase
         $bench = (new Bench('12-head-nine-stages'))->round('s1');
         $bench->reads('s2:a2:1', '60 lbf·ft');
         $bench->reads('s2:b2:1', '60 lbf·ft');
-        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'step' => 's2:b2:1']);
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 's2:b2:1']);
         $state = $bench->state();
 
-        self::assertSame(['a2', 'b2'], $state->faults[0]->toLoosen);
+        self::assertSame(['a2', 'b2'], $state->faults[0]->positionsFor(DutyKind::Loosen));
         self::assertSame(['s2:a2:1', 's2:b2:1'], $state->unknown());
         self::assertSame(StepStatus::Done, $state->status('s1:a2:1'), 'the round before stands');
         self::assertSame(StepStatus::ToDo, $state->status('s2:a1:1'));
@@ -59,9 +63,9 @@ final class FaultReachTest extends TestCase
     {
         $bench = (new Bench('02-rods-part-by-part'));
         $bench->round('first');
-        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'step' => 'first:r1b:1']);
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 'first:r1b:1']);
 
-        self::assertSame(['r1a', 'r1b'], $bench->state()->faults[0]->toLoosen);
+        self::assertSame(['r1a', 'r1b'], $bench->state()->faults[0]->positionsFor(DutyKind::Loosen));
     }
 
     public function test_an_angle_gone_wrong_goes_back_to_the_torque_it_was_counted_from_and_leaves_earlier_rounds(): void
@@ -73,9 +77,9 @@ final class FaultReachTest extends TestCase
         });
         $bench->round('s1', 's2');
         $bench->reads('s3:a2:1', '120°');
-        $bench->does('backed_off', ['step' => 's3:a2:1', 'device' => 'bench1']);
+        $bench->does('backed_off', ['step' => 's3:a2:1']);
 
-        self::assertSame('s2:a2:1', $bench->state()->nextStep);
+        self::assertSame('s2:a2:1', $bench->next());
         self::assertSame([StepStatus::Done, StepStatus::Done], [$bench->state()->status('s1:a2:1'), $bench->state()->status('s2:b2:1')]);
     }
 
@@ -86,11 +90,11 @@ final class FaultReachTest extends TestCase
         $bench->round('wiped', 'snug');
         $bench->reads('turn:a:1', '99°');
         $fault = $bench->state()->faults[0];
-        self::assertSame([Fault::Over, ['a'], ['a']], [$fault->fault, $fault->toLoosen, $fault->toReplace]);
+        self::assertSame([Fault::Over, ['a'], ['a']], [$fault->fault, $fault->positionsFor(DutyKind::Loosen), $fault->positionsFor(DutyKind::Replace)]);
         $bench->does('disposed', ['step' => 'turn:a:1', 'disposition' => 'replace'], 'lead');
         $bench->does('fastener_replaced', ['position' => 'a', 'lot' => 'L']);
 
-        self::assertSame('snug:a:1', $bench->state()->nextStep, 'a new bolt begins at the first round in earnest');
+        self::assertSame('snug:a:1', $bench->next(), 'a new bolt begins at the first round in earnest');
         self::assertSame(StepStatus::Done, $bench->state()->status('try_snug:a:1'));
     }
 
@@ -98,12 +102,12 @@ final class FaultReachTest extends TestCase
     {
         $bench = new Bench('12-head-nine-stages');
         $bench->reads('s1:a2:1', '40 lbf·ft');
-        $bench->does('fault_reported', ['fault' => 'touched', 'step' => 's1:a2:1']);
+        $bench->does('fault_reported', ['fault' => 'touched', 'at' => 's1:a2:1']);
         $bench->does('loosened', ['positions' => ['a2']]);
         $bench->reads('s1:a2:1', '4.0 lbf·ft');
         self::assertSame([Fault::Short], array_map(fn ($f): Fault => $f->fault, $bench->state()->faults));
-        $bench->does('fault_reported', ['fault' => 'partner_let_go', 'step' => 's1:b2:1']);
-        $bench->does('reading_withdrawn', ['reading' => $bench->state()->attemptsAt('s1:a2:1')[1]->reading->id, 'second_person' => 'bo']);
+        $bench->does('fault_reported', ['fault' => 'partner_let_go', 'at' => 's1:b2:1']);
+        $bench->does('reading_withdrawn', ['reading' => $bench->state()->attemptsAt('s1:a2:1')[1]->id(), 'step' => 's1:a2:1', 'second_person' => 'bo']);
 
         self::assertSame([Fault::PartnerLetGo], array_map(fn ($f): Fault => $f->fault, $bench->state()->faults));
     }
@@ -121,9 +125,9 @@ final class FaultReachTest extends TestCase
             $bench->moved("again:$f:1", true);
         }
         $bench->moved('again:f1:2', true);
-        $bench->does('backed_off', ['step' => 'again:f1:2', 'device' => 'bench1']);
+        $bench->does('backed_off', ['step' => 'again:f1:2']);
 
-        self::assertSame('r3:f1:1', $bench->state()->nextStep);
+        self::assertSame('r3:f1:1', $bench->next());
         self::assertSame(StepStatus::Done, $bench->state()->status('r2:f1:1'));
     }
 
@@ -133,8 +137,25 @@ final class FaultReachTest extends TestCase
         $bench->reads('snug_large:a2:1', '22 lbf·ft');
         $bench->reads('snug_large:b2:1', '30 lbf·ft');
 
-        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->toLoosen);
-        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->toReplace);
+        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->positionsFor(DutyKind::Loosen));
+        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->positionsFor(DutyKind::Replace));
+    }
+
+    public function test_a_fault_opened_elsewhere_sets_nothing_aside_that_was_done_before_one_could_know_of_it(): void
+    {
+        $bench = (new Bench('12-head-nine-stages'))->round('s1');
+        $seen = $bench->fold->state->seq();
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 's1:a2:1', 'device' => null], 'lead');
+        $pull = ['step' => $bench->next() ?? '', 'value' => '60 lbf·ft', 'tool' => 'W1'];
+        self::assertSame(SetAsideReason::NotBackedOff, $bench->does('reading_taken', $pull + ['base_seq' => $seen + 1])->reason, 'one who knew of it had to stop');
+
+        $outcome = $bench->does('reading_taken', $pull + ['base_seq' => $seen]);
+        self::assertSame([Standing::Applied, StepStatus::Unknown], [$outcome->standing, $bench->state()->status($pull['step'])]);
+        self::assertStringContainsString('A fault was reported elsewhere meanwhile', json_encode(array_map(fn (Saying $s): string => $s->sentence, $outcome->say)) ?: '');
+
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 's1:b2:1'], 'ann');
+        $bench->does('disposed', ['step' => 's1:a2:1', 'disposition' => 'rework'], 'lead');
+        self::assertSame(SetAsideReason::NotBackedOff, $bench->does('reading_taken', ['step' => 's2:b2:1', 'base_seq' => $seen] + $pull)->reason, 'what was reported at this very bench stops it, whatever it had been told since');
     }
 
     public function test_a_stretch_that_was_touched_is_measured_again_where_it_stands(): void
@@ -142,11 +163,11 @@ final class FaultReachTest extends TestCase
         $bench = new Bench('08-rod-stretch-absolute');
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2 in']);
         $bench->reads('pull:a:1', '2.0055 in');
-        $bench->does('fault_reported', ['fault' => 'touched', 'step' => 'pull:a:1']);
+        $bench->does('fault_reported', ['fault' => 'touched', 'at' => 'pull:a:1']);
         self::assertSame(StepStatus::Unknown, $bench->state()->status('pull:a:1'));
-        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '2.0054 in')->judgement?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '2.0054 in')->judgement()?->verdict);
 
-        self::assertSame([[], StepStatus::Done, 'pull:b:1'], [$bench->state()->faults, $bench->state()->status('pull:a:1'), $bench->state()->nextStep]);
+        self::assertSame([[], StepStatus::Done, 'pull:b:1'], [$bench->state()->faults, $bench->state()->status('pull:a:1'), $bench->next()]);
     }
 
     public function test_what_must_be_replaced_is_not_checked_first_and_what_is_checked_is_not_replaced_yet(): void
@@ -154,17 +175,17 @@ final class FaultReachTest extends TestCase
         $over = (new Bench('08-rod-stretch-absolute'));
         $over->does('free_length_measured', ['position' => 'a', 'length' => '2 in']);
         $over->reads('pull:a:1', '2.0059 in');
-        self::assertSame([['a'], []], [$over->state()->faults[0]->toReplace, $over->state()->faults[0]->toCheck]);
+        self::assertSame([['a'], []], [$over->state()->faults[0]->positionsFor(DutyKind::Replace), $over->state()->faults[0]->positionsFor(DutyKind::CheckFastener)]);
 
         $torque = (new Bench('10-torque-never-exceed-stretch'))->round('half');
         $torque->reads('full:a:1', '40 lbf·ft', ['0.0040 in']);
-        self::assertSame([[], ['a']], [$torque->state()->faults[0]->toReplace, $torque->state()->faults[0]->toCheck]);
+        self::assertSame([[], ['a']], [$torque->state()->faults[0]->positionsFor(DutyKind::Replace), $torque->state()->faults[0]->positionsFor(DutyKind::CheckFastener)]);
     }
 
     public function test_what_undoes_nothing_replaces_nothing_however_often_the_bolt_was_tightened(): void
     {
         $bench = (new Bench('05-flywheel-verified', fn (array $d): array => array_replace_recursive($d, ['fasteners' => [['cycles' => 1]]])))->round('r1', 'r2', 'r3');
-        $bench->does('fault_reported', ['fault' => 'dropped_wrench', 'step' => 'r3:f1:1']);
+        $bench->does('fault_reported', ['fault' => 'dropped_wrench', 'at' => 'r3:f1:1']);
 
         self::assertSame([], $bench->state()->faults);
     }
@@ -176,7 +197,7 @@ final class FaultReachTest extends TestCase
         $bench->reads('s1:b2:1', '30 lbf·ft');
         $bench->reads('s1:a1:1', '40 lbf·ft');
 
-        self::assertSame(['s1:b2:1', 's1:b2:1'], [$bench->state()->stoppedAt, $bench->state()->nextStep]);
+        self::assertSame(['s1:b2:1', 's1:b2:1'], [$bench->fold->stoppedAt(), $bench->next()]);
         self::assertSame(['loosen b2'], $bench->ways());
     }
 
@@ -184,13 +205,13 @@ final class FaultReachTest extends TestCase
     {
         $bench = (new Bench('12-head-nine-stages'))->round('s1');
         $bench->reads('s2:a2:1', '50 lbf·ft');
-        $bench->does('fault_reported', ['fault' => 'wrong_fastener', 'step' => 's2:a2:1']);
+        $bench->does('fault_reported', ['fault' => 'wrong_fastener', 'at' => 's2:a2:1']);
         $bench->does('loosened', ['positions' => ['a2']]);
-        self::assertSame([[Fault::WrongFastener, ['a2']]], array_map(fn ($f): array => [$f->fault, $f->toReplace], $bench->state()->faults), 'loosening was enough for the short one');
+        self::assertSame([[Fault::WrongFastener, ['a2']]], array_map(fn ($f): array => [$f->fault, $f->positionsFor(DutyKind::Replace)], $bench->state()->faults), 'loosening was enough for the short one');
         $bench->does('fastener_replaced', ['position' => 'a2', 'lot' => 'L']);
         $bench->does('disposed', ['step' => 's2:a2:1', 'disposition' => 'rework'], 'lead');
 
-        self::assertSame([[], 's1:a2:1'], [$bench->state()->faults, $bench->state()->nextStep]);
+        self::assertSame([[], 's1:a2:1'], [$bench->state()->faults, $bench->next()]);
     }
 
     /** @return list<string> */

@@ -12,6 +12,7 @@ use Random\Randomizer;
 use RuntimeException;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\BackedOff;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\ReadingTaken;
@@ -24,8 +25,9 @@ use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Run\StepStatus;
+use Tekkal\Core\Run\ToolUse;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
-use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Tests\Fixtures\RunDriver;
 use Tekkal\Core\Unit\Written;
 
 /** Whatever comes in whatever order, the fold holds. Orders are random, by seed, so that a failure can be repeated. */
@@ -45,9 +47,9 @@ final class RunFoldPropertyTest extends TestCase
         $plan = CommonPractice::plan();
         [$live, $replay, $again] = [new RunFold($plan), new RunFold($plan), new RunFold($plan)];
         foreach (self::events($plan, $seed) as $event) {
-            $outcome = $live->apply($event);
-            $replay->apply($event, $outcome);
-            $again->apply($event);
+            $outcome = $live->decide($event);
+            $replay->apply($event->stamp, $outcome);
+            $again->decide($event);
         }
 
         self::assertEquals($live->freeze(), $replay->freeze());
@@ -60,13 +62,13 @@ final class RunFoldPropertyTest extends TestCase
         $plan = CommonPractice::plan();
         $fold = new RunFold($plan);
         foreach (self::events($plan, $seed) as $event) {
-            $fold->apply($event);
+            $fold->decide($event);
             $state = $fold->freeze();
             foreach ($state->finished ? $plan->steps : [] as $step) {
                 self::assertSame(StepStatus::Done, $state->status($step->id));
             }
         }
-        self::assertSame($fold->freeze()->finished, $fold->freeze()->whyNotFinish() === 'The run is already finished.');
+        self::assertSame($fold->freeze()->finished, (new Advice($fold))->whyNotFinish() === 'The run is already finished.');
     }
 
     #[DataProvider('seeds')]
@@ -74,22 +76,21 @@ final class RunFoldPropertyTest extends TestCase
     {
         $plan = CommonPractice::plan();
         $fold = new RunFold($plan);
-        $fold->apply(new RunBegun('ann', 'bench1'));
+        $fold->decide(new RunBegun(RunDriver::stamp()));
         foreach (array_slice(self::events($plan, $seed), 0, 60) as $event) {
-            $fold->apply($event);
+            $fold->decide($event);
         }
-        for ($i = 0; $i < 60 && $fold->freeze()->whyNotFinish() !== null && ! $fold->freeze()->finished; $i++) {
+        for ($i = 0; $i < 60 && (new Advice($fold))->whyNotFinish() !== null && ! $fold->freeze()->finished; $i++) {
             $state = $fold->freeze();
-            $device = (string) $state->device;
-            if ($state->stoppedAt !== null) {
-                $fold->apply(new BackedOff($state->stoppedAt, $device));
-            } elseif ($state->nextStep !== null) {
-                $step = $plan->step($state->nextStep);
-                $fold->apply(self::taken("way$i", $step->id, self::target($step), $device));
+            [$device, $stopped, $next] = [(string) $state->device, $fold->stoppedAt(), $fold->nextStep()];
+            if ($stopped !== null) {
+                $fold->decide(new BackedOff(RunDriver::stamp($device), $stopped));
+            } elseif ($next !== null) {
+                $fold->decide(self::taken("way$i", $next->id, self::target($next), $device));
             }
         }
 
-        self::assertTrue($fold->freeze()->finished || $fold->freeze()->whyNotFinish() === null);
+        self::assertTrue($fold->freeze()->finished || (new Advice($fold))->whyNotFinish() === null);
     }
 
     #[DataProvider('seeds')]
@@ -98,12 +99,12 @@ final class RunFoldPropertyTest extends TestCase
         $plan = CommonPractice::plan();
         $fold = new RunFold($plan);
         foreach (self::events($plan, $seed) as $event) {
-            $fold->apply($event);
+            $fold->decide($event);
         }
         $ids = [];
         foreach ($fold->freeze()->attempts as $attempts) {
             self::assertLessThanOrEqual(1, count(array_filter($attempts, fn ($a): bool => $a->status->value === 'live')));
-            array_push($ids, ...array_map(fn ($a): string => $a->reading->id, $attempts));
+            array_push($ids, ...array_map(fn ($a): string => $a->id(), $attempts));
         }
         self::assertSame($ids, array_unique($ids));
     }
@@ -112,19 +113,19 @@ final class RunFoldPropertyTest extends TestCase
     private static function events(Plan $plan, int $seed): array
     {
         $random = new Randomizer(new Xoshiro256StarStar($seed));
-        $events = $random->getInt(0, 9) === 0 ? [] : [new RunBegun('ann', 'bench1')];
+        $events = $random->getInt(0, 9) === 0 ? [] : [new RunBegun(RunDriver::stamp())];
         $next = 0;
         for ($i = 0; $i < 200; $i++) {
             $step = $plan->steps[$random->getInt(0, 3) === 0 ? $random->getInt(0, 15) : $next % 16];
             $device = $random->getInt(0, 19) === 0 ? 'bench2' : 'bench1';
             $events[] = match (true) {
                 ($kind = $random->getInt(0, 99)) < 62 => self::reading($random, "r$i", $step->id, self::target($step), $device),
-                $kind < 82 => new BackedOff($step->id, $device),
-                $kind < 90 => new ReadingWithdrawn('r'.$random->getInt(0, 199), $random->getInt(0, 1) === 0 ? null : 'bob'),
-                $kind < 93 => new RunTakenOver('ann', 'bench1'),
-                $kind < 95 => new ToolTaken(Kind::Torque, 'w'),
-                $kind < 98 => new RunFinished,
-                default => new RunBegun('bob', 'bench2'),
+                $kind < 82 => new BackedOff(RunDriver::stamp($device), $step->id),
+                $kind < 90 => new ReadingWithdrawn(RunDriver::stamp(), 'r'.$random->getInt(0, 199), $step->id, null, $random->getInt(0, 1) === 0 ? null : 'bob'),
+                $kind < 93 => new RunTakenOver(RunDriver::stamp()),
+                $kind < 95 => new ToolTaken(RunDriver::stamp(), ToolUse::Torque, 'w'),
+                $kind < 98 => new RunFinished(RunDriver::stamp()),
+                default => new RunBegun(new Stamp('bob', 'bench2', new DateTimeImmutable('2026-03-02'))),
             };
             $next += $random->getInt(0, 1);
         }
@@ -146,7 +147,7 @@ final class RunFoldPropertyTest extends TestCase
 
     private static function taken(string $id, string $step, Written $value, string $device): ReadingTaken
     {
-        return new ReadingTaken($id, $step, $value, ReadingSource::Typed, 'w', new Stamp('ann', $device, new DateTimeImmutable('2026-03-02'), id: $id));
+        return new ReadingTaken(RunDriver::stamp($device, id: $id), $step, $value, ReadingSource::Typed, 'w');
     }
 
     private static function target(Step $step): Written

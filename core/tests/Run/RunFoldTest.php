@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Run;
 
+use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
+use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\AttemptStatus;
-use Tekkal\Core\Run\Event\BackedOff;
+use Tekkal\Core\Run\Effect\Undone;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\Event\RunFinished;
@@ -16,6 +18,7 @@ use Tekkal\Core\Run\Event\RunTakenOver;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\SetAsideReason;
+use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
 use Tekkal\Core\Tests\Fixtures\RunDriver;
@@ -29,9 +32,9 @@ final class RunFoldTest extends TestCase
         $outcome = $run->read('snug:i1:1', '15.2', 'lbf.ft');
         $state = $run->fold->freeze();
 
-        self::assertSame(Verdict::In, $outcome->judgement?->verdict);
-        self::assertSame(EvidenceGrade::MeasuredValue, $outcome->judgement->evidence);
-        self::assertSame('snug:i2:1', $state->nextStep);
+        self::assertSame(Verdict::In, $outcome->judgement()?->verdict);
+        self::assertSame(EvidenceGrade::MeasuredValue, $outcome->judgement()->evidence);
+        self::assertSame('snug:i2:1', $run->fold->nextStep()?->id);
         self::assertSame(StepStatus::Done, $state->status('snug:i1:1'));
     }
 
@@ -40,8 +43,8 @@ final class RunFoldTest extends TestCase
         $run = RunDriver::begun();
         $run->read('snug:i1:1', '12', 'lbf.ft');
 
-        self::assertSame('snug:i1:1', $run->fold->freeze()->stoppedAt);
-        self::assertSame('snug:i1:1', $run->fold->freeze()->nextStep);
+        self::assertSame('snug:i1:1', $run->fold->stoppedAt());
+        self::assertSame('snug:i1:1', $run->fold->nextStep()?->id);
     }
 
     /** Static friction exceeds dynamic: a click got by nudging a stopped bolt is false. */
@@ -76,11 +79,11 @@ final class RunFoldTest extends TestCase
         }
         $run->read('turn:i1:1', '80', 'deg');
         $run->read('turn:i2:1', '99', 'deg');
-        self::assertSame(['r10', 'r2'], $run->fold->readingsLostBy(new BackedOff('turn:i2:1', 'bench1')));
-        $run->backOff('turn:i2:1');
+        $undone = array_filter($run->backOff('turn:i2:1')->effects, fn ($e): bool => $e instanceof Undone);
+        self::assertSame(['snug:i2:1', 'turn:i2:1'], array_values(array_map(fn (Undone $u): string => $u->step, $undone)));
         $state = $run->fold->freeze();
 
-        self::assertSame('snug:i2:1', $state->nextStep);
+        self::assertSame('snug:i2:1', $run->fold->nextStep()?->id);
         self::assertSame(StepStatus::ToDo, $state->status('turn:i2:1'));
         self::assertSame(StepStatus::Done, $state->status('turn:i1:1'), 'other bolts keep what they have');
     }
@@ -99,8 +102,8 @@ final class RunFoldTest extends TestCase
         $outcome = $run->read('snug:i3:1', '15', 'lbf.ft');
 
         self::assertTrue($outcome->isApplied());
-        self::assertTrue($outcome->outOfSequence);
-        self::assertSame('snug:i1:1', $run->fold->freeze()->nextStep);
+        self::assertTrue($outcome->isOutOfSequence());
+        self::assertSame('snug:i1:1', $run->fold->nextStep()?->id);
     }
 
     public function test_a_turn_before_its_torque_is_set_aside(): void
@@ -131,14 +134,14 @@ final class RunFoldTest extends TestCase
         $run = RunDriver::begun();
         self::assertSame(SetAsideReason::OtherDeviceHolds, $run->read('snug:i1:1', '15', 'lbf.ft', device: 'bench2')->reason);
 
-        $run->fold->apply(new RunTakenOver('bob', 'bench2'));
+        $run->fold->decide(new RunTakenOver(new Stamp('bob', 'bench2', new DateTimeImmutable('2026-03-02'))));
         self::assertTrue($run->read('snug:i1:1', '15', 'lbf.ft', device: 'bench2')->isApplied());
         self::assertSame(SetAsideReason::OtherDeviceHolds, $run->read('snug:i2:1', '15', 'lbf.ft')->reason);
     }
 
     public function test_a_run_begins_once(): void
     {
-        self::assertSame(SetAsideReason::RunAlreadyBegun, RunDriver::begun()->fold->apply(new RunBegun('bob', 'bench2'))->reason);
+        self::assertSame(SetAsideReason::RunAlreadyBegun, RunDriver::begun()->fold->decide(new RunBegun(new Stamp('bob', 'bench2', new DateTimeImmutable('2026-03-02'))))->reason);
         self::assertSame(SetAsideReason::RunNotBegun, (new RunDriver(CommonPractice::plan()))->read('snug:i1:1', '15', 'lbf.ft')->reason);
     }
 
@@ -146,10 +149,10 @@ final class RunFoldTest extends TestCase
     {
         $run = RunDriver::begun();
         $run->read('snug:i1:1', '15.2', 'lbf.ft');
-        $run->fold->apply(new ReadingWithdrawn('r1', null));
+        $run->fold->decide(new ReadingWithdrawn(RunDriver::stamp(), 'r1', 'snug:i1:1'));
         $state = $run->fold->freeze();
 
-        self::assertSame('snug:i1:1', $state->nextStep);
+        self::assertSame('snug:i1:1', $run->fold->nextStep()?->id);
         self::assertSame(AttemptStatus::Withdrawn, $state->attemptsAt('snug:i1:1')[0]->status, 'it stays visible');
     }
 
@@ -158,9 +161,9 @@ final class RunFoldTest extends TestCase
         $run = RunDriver::begun();
         $run->read('snug:i1:1', '1.52', 'lbf.ft');
 
-        self::assertStringContainsString('second person', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn('r1', null)));
-        self::assertStringContainsString('somebody else', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn('r1', 'ann')));
-        self::assertNull($run->fold->whyNoWithdrawal(new ReadingWithdrawn('r1', 'bob')));
+        self::assertStringContainsString('second person', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn(RunDriver::stamp(), 'r1', 'snug:i1:1')));
+        self::assertStringContainsString('somebody else', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn(RunDriver::stamp(), 'r1', 'snug:i1:1', null, 'ann')));
+        self::assertNull($run->fold->whyNoWithdrawal(new ReadingWithdrawn(RunDriver::stamp(), 'r1', 'snug:i1:1', null, 'bob')));
     }
 
     public function test_a_value_that_a_tool_sent_is_never_withdrawn(): void
@@ -168,25 +171,25 @@ final class RunFoldTest extends TestCase
         $run = RunDriver::begun();
         $run->read('snug:i1:1', '15', 'lbf.ft', source: ReadingSource::SimulatedTool);
 
-        self::assertStringContainsString('never withdrawn', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn('r1', 'bob')));
+        self::assertStringContainsString('never withdrawn', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn(RunDriver::stamp(), 'r1', 'snug:i1:1', null, 'bob')));
     }
 
     public function test_a_torque_on_which_a_turn_already_stands_is_not_withdrawn(): void
     {
         $run = RunDriver::begun()->completeAll();
 
-        self::assertStringContainsString('later round', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn('r1', null)));
+        self::assertStringContainsString('later round', (string) $run->fold->whyNoWithdrawal(new ReadingWithdrawn(RunDriver::stamp(), 'r1', 'snug:i1:1')));
     }
 
     public function test_a_run_is_finished_only_when_every_step_is_done(): void
     {
         $run = RunDriver::begun();
-        self::assertSame('16 of 16 steps are not done.', $run->fold->freeze()->whyNotFinish());
-        self::assertSame(SetAsideReason::StepsMissing, $run->fold->apply(new RunFinished)->reason);
+        self::assertSame('16 of 16 steps are not done.', (new Advice($run->fold))->whyNotFinish());
+        self::assertSame(SetAsideReason::StepsMissing, $run->fold->decide(new RunFinished(RunDriver::stamp()))->reason);
 
         $run->completeAll();
-        self::assertNull($run->fold->freeze()->whyNotFinish());
-        self::assertTrue($run->fold->apply(new RunFinished)->isApplied());
+        self::assertNull((new Advice($run->fold))->whyNotFinish());
+        self::assertTrue($run->fold->decide(new RunFinished(RunDriver::stamp()))->isApplied());
         self::assertSame(SetAsideReason::RunClosed, $run->read('snug:i1:1', '15', 'lbf.ft')->reason);
     }
 

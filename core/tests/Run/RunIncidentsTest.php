@@ -7,6 +7,7 @@ namespace Tekkal\Core\Tests\Run;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\AttemptStatus;
+use Tekkal\Core\Run\DutyKind;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Tests\Fixtures\Bench;
@@ -36,11 +37,11 @@ final class RunIncidentsTest extends TestCase
     public function test_a_part_that_moved_takes_all_its_bolts_along_new_and_from_the_beginning(): void
     {
         $bench = (new Bench('02-rods-part-by-part'))->round('first', 'slack', 'second', 'turn');
-        self::assertSame('free:rod1:1', $bench->state()->nextStep);
+        self::assertSame('free:rod1:1', $bench->next());
         $bench->does('part_moved', ['part' => 'rod2']);
         $fault = $bench->state()->faults[0];
 
-        self::assertSame([Fault::PartMoved, ['r2a', 'r2b'], ['r2a', 'r2b'], true], [$fault->fault, $fault->toLoosen, $fault->toReplace, $fault->leadDecides]);
+        self::assertSame([Fault::PartMoved, ['r2a', 'r2b'], ['r2a', 'r2b'], true], [$fault->fault, $fault->positionsFor(DutyKind::Loosen), $fault->positionsFor(DutyKind::Replace), $fault->leadDecides]);
         $bench->does('disposed', ['step' => $fault->step, 'disposition' => 'rework'], 'lead');
         foreach (['r2a', 'r2b'] as $position) {
             $bench->does('fastener_replaced', ['position' => $position, 'lot' => 'L7']);
@@ -64,7 +65,7 @@ final class RunIncidentsTest extends TestCase
         $bench = new Bench('12-head-nine-stages');
         $bench->reads('s1:a2:1', '40 lbf·ft');
         $bench->reads('s1:b2:1', '40 lbf·ft');
-        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'step' => 's1:b2:1']);
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 's1:b2:1']);
 
         self::assertSame([StepStatus::Unknown, StepStatus::Unknown], [$bench->state()->status('s1:a2:1'), $bench->state()->status('s1:b2:1')]);
         self::assertSame(['s1:a2:1', 's1:b2:1'], $bench->state()->unknown());
@@ -83,7 +84,7 @@ final class RunIncidentsTest extends TestCase
         self::assertSame(SetAsideReason::NothingToDispose, $bench->does('disposed', ['step' => 'snug_large:b2:1', 'disposition' => 'use_as_is'], 'lead')->reason);
         self::assertTrue($bench->does('disposed', ['step' => 'snug_large:a2:1', 'disposition' => 'use_as_is'], 'lead')->isApplied());
         self::assertSame(StepStatus::Done, $bench->state()->status('snug_large:a2:1'));
-        self::assertSame('snug_large:b2:1', $bench->state()->nextStep);
+        self::assertSame('snug_large:b2:1', $bench->next());
     }
 
     /** Loosening a torque-to-yield fastener that has begun its yield stage scraps it; a crushed gasket costs a gasket. */
@@ -111,7 +112,7 @@ final class RunIncidentsTest extends TestCase
 
         self::assertSame(['replace f1'], $bench->ways());
         $bench->does('fastener_replaced', ['position' => 'f1', 'lot' => 'L7']);
-        self::assertSame('r1:f1:1', $bench->state()->nextStep);
+        self::assertSame('r1:f1:1', $bench->next());
         self::assertSame(0, $bench->state()->cycles('f1'));
     }
 
@@ -121,7 +122,7 @@ final class RunIncidentsTest extends TestCase
         $bench->does('loosened', ['positions' => ['f1']]);
 
         self::assertSame([], $bench->state()->faults);
-        self::assertSame([0, 'r1:f1:1'], [$bench->state()->cycles('f1'), $bench->state()->nextStep]);
+        self::assertSame([0, 'r1:f1:1'], [$bench->state()->cycles('f1'), $bench->next()]);
     }
 
     public function test_a_bolt_reusable_after_its_check_is_checked_when_it_comes_out_loaded(): void
@@ -141,7 +142,7 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = (new Bench('13-prevailing-added'));
         $bench->does('deferred', ['steps' => ['run_down:n1:1'], 'reason' => 'nut missing']);
-        self::assertSame('run_down:n2:1', $bench->state()->nextStep);
+        self::assertSame('run_down:n2:1', $bench->next());
         self::assertSame(['run_down:n1:1', 'full:n1:1'], $bench->state()->deferred(), 'the later rounds of the position go with it');
         $bench->reads('run_down:n2:1', '3 lbf·ft');
         $bench->reads('full:n2:1', '18 lbf·ft');
@@ -161,7 +162,7 @@ final class RunIncidentsTest extends TestCase
         $bench->does('gave_way', ['id' => 'g', 'step' => 'snug_large:a2:1']);
         $bench->does('deferred', ['steps' => ['snug_large:a2:1'], 'reason' => 'insert ordered']);
 
-        self::assertSame('snug_large:b2:1', $bench->state()->nextStep);
+        self::assertSame('snug_large:b2:1', $bench->next());
         self::assertTrue($bench->reads('snug_large:b2:1', '22 lbf·ft')->isApplied());
         self::assertFalse($bench->reads('snug_large:a2:1', '22 lbf·ft')->isApplied());
     }
@@ -170,7 +171,7 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = (new Bench('01-main-caps-thrust-held-back'))->round('snug');
         $bench->answers('align:joint:1', false);
-        self::assertSame('align:joint:1', $bench->state()->stoppedAt);
+        self::assertSame('align:joint:1', $bench->fold->stoppedAt());
         self::assertSame(SetAsideReason::WaitsForOther, $bench->reads('snug_thrust:i2l:1', '15 lbf·ft')->reason, 'the thrust cap is held back');
         $bench->answers('align:joint:1', true);
 
@@ -197,7 +198,7 @@ final class RunIncidentsTest extends TestCase
         $bench = (new Bench('12-head-nine-stages'))->round('s1', 's2');
         $bench->does('restarted', ['scope' => 'joint', 'key' => 'head']);
 
-        self::assertSame('s1:a2:1', $bench->state()->nextStep);
+        self::assertSame('s1:a2:1', $bench->next());
         self::assertSame([], $bench->state()->faults);
         self::assertSame(SetAsideReason::PlaceUnknown, $bench->does('restarted', ['scope' => 'part', 'key' => 'sump'])->reason);
     }
@@ -207,7 +208,7 @@ final class RunIncidentsTest extends TestCase
         $bench = (new Bench('12-head-nine-stages'))->round('s1', 's2', 's3')->wait(700)->round('s4', 's5', 's6');
         $bench->does('loosened', ['positions' => ['a2']]);
 
-        self::assertSame('s6:a2:1', $bench->state()->nextStep);
+        self::assertSame('s6:a2:1', $bench->next());
         self::assertSame(StepStatus::Done, $bench->state()->status('s2:a2:1'));
     }
 
@@ -223,10 +224,10 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = new Bench('12-head-nine-stages');
         $bench->reads('s1:a2:1', '40 lbf·ft');
-        $bench->does('fault_reported', ['fault' => 'dropped_wrench', 'step' => 's1:b2:1']);
+        $bench->does('fault_reported', ['fault' => 'dropped_wrench', 'at' => 's1:b2:1']);
 
         self::assertSame([], $bench->state()->faults);
-        self::assertSame([Fault::DroppedWrench], array_map(fn ($c): Fault => $c->fault, $bench->fold->faults->cases()));
-        self::assertTrue($bench->fold->faults->cases()[0]->rule->toolOut);
+        self::assertSame([Fault::DroppedWrench], array_map(fn ($c): Fault => $c->fault, $bench->state()->cases()));
+        self::assertTrue($bench->state()->cases()[0]->rule->toolOut);
     }
 }

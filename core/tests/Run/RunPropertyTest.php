@@ -6,8 +6,10 @@ namespace Tekkal\Core\Tests\Run;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\StepStatus;
+use Tekkal\Core\Run\Surroundings;
 use Tekkal\Core\Tests\Fixtures\Hand;
 use Tekkal\Core\Tests\Fixtures\WildBench;
 
@@ -32,11 +34,11 @@ final class RunPropertyTest extends TestCase
     {
         $bench = WildBench::after($example, $seed);
         [$replay, $again, $doubled] = [new RunFold($bench->fold->plan), new RunFold($bench->fold->plan), new RunFold($bench->fold->plan)];
-        foreach ($bench->history as [$event, $outcome]) {
-            $replay->apply($event, $outcome);
-            self::assertEquals($outcome, $again->apply($event));
-            $doubled->apply($event);
-            $doubled->apply($event);
+        foreach ($bench->history as $i => [$event, $outcome]) {
+            $replay->apply($event->stamp, Outcome::fromBody($outcome->toBody()));
+            self::assertEquals($outcome, $again->decide($event));
+            $doubled->decide($event, new Surroundings($i + 1));
+            $doubled->decide($event, new Surroundings($i + 1));
         }
 
         self::assertEquals($bench->state(), $replay->freeze());

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Run\DutyKind;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
@@ -21,7 +22,7 @@ final class RunResultsTest extends TestCase
         $bench = new Bench('07-pump-each-its-own');
         $bench->round('hand');
         $bench->does('tool_set', ['tool' => 'W1', 'shows' => '8 lbf·ft']);
-        $click = fn (string $step) => $bench->does('click_attested', ['id' => $bench->id(), 'step' => $step, 'tool' => 'W1'])->judgement;
+        $click = fn (string $step) => $bench->does('click_attested', ['step' => $step, 'tool' => 'W1'])->judgement();
 
         self::assertSame([Verdict::Attested, EvidenceGrade::AttestedOneByOne], [$click('full:top:1')?->verdict, $bench->state()->liveAttempt('full:top:1')?->judgement->evidence]);
         $wrong = $click('full:left:1');
@@ -34,7 +35,7 @@ final class RunResultsTest extends TestCase
         $bench = (new Bench('07-pump-each-its-own'))->round('hand');
         $outcome = $bench->does('click_attested', ['id' => 'x', 'step' => 'full:top:1', 'tool' => 'W9']);
 
-        self::assertSame(EvidenceGrade::Unknown, $outcome->judgement?->evidence);
+        self::assertSame(EvidenceGrade::Unknown, $outcome->judgement()?->evidence);
         self::assertSame(StepStatus::Unknown, $bench->state()->status('full:top:1'));
         self::assertSame(['loosen top'], $bench->ways());
     }
@@ -44,7 +45,7 @@ final class RunResultsTest extends TestCase
         $bench = new Bench('02-rods-part-by-part');
         $bench->does('tool_set', ['tool' => 'W1', 'shows' => '30 N·m']);
 
-        self::assertSame(EvidenceGrade::Unknown, $bench->does('click_attested', ['id' => 'x', 'step' => 'first:r1a:1', 'tool' => 'W1'])->judgement?->evidence);
+        self::assertSame(EvidenceGrade::Unknown, $bench->does('click_attested', ['id' => 'x', 'step' => 'first:r1a:1', 'tool' => 'W1'])->judgement()?->evidence);
     }
 
     public function test_a_round_is_attested_with_as_many_marks_as_fasteners(): void
@@ -55,7 +56,7 @@ final class RunResultsTest extends TestCase
         foreach (['top', 'left', 'right'] as $position) {
             self::assertSame(EvidenceGrade::AttestedAsRound, $bench->state()->liveAttempt("hand:$position:1")?->judgement->evidence);
         }
-        self::assertSame('full:top:1', $bench->state()->nextStep);
+        self::assertSame('full:top:1', $bench->next());
     }
 
     public function test_a_round_with_a_mark_too_few_proves_none_of_them(): void
@@ -72,19 +73,19 @@ final class RunResultsTest extends TestCase
         $ratchet = fn (array $d): array => array_replace_recursive($d, ['stages' => [1 => ['motion' => 'may_ratchet']]]);
         $bench = (new Bench('04-head-two-sizes', $ratchet))->round('snug_large');
 
-        self::assertNull($bench->strokes('turn_large:a2:1', '60°')->judgement);
-        self::assertNull($bench->strokes('turn_large:a2:1', '1/4 turn')->judgement?->verdict->isGood() === false ? 'out' : null);
+        self::assertNull($bench->strokes('turn_large:a2:1', '60°')->judgement());
+        self::assertNull($bench->strokes('turn_large:a2:1', '1/4 turn')->judgement()?->verdict->isGood() === false ? 'out' : null);
         self::assertSame(Verdict::In, $bench->state()->liveAttempt('turn_large:a2:1')?->judgement->verdict);
-        self::assertSame('150', $bench->state()->liveAttempt('turn_large:a2:1')->reading->value?->digits);
+        self::assertSame('150', $bench->state()->liveAttempt('turn_large:a2:1')->given->value?->digits);
         $bench->strokes('turn_large:b2:1', '100°');
-        self::assertSame(Verdict::High, $bench->strokes('turn_large:b2:1', '56°')->judgement?->verdict);
+        self::assertSame(Verdict::High, $bench->strokes('turn_large:b2:1', '56°')->judgement()?->verdict);
     }
 
     public function test_in_a_stage_of_one_motion_the_first_stop_decides(): void
     {
         $bench = (new Bench('04-head-two-sizes'))->round('snug_large');
 
-        self::assertSame(Verdict::Low, $bench->strokes('turn_large:a2:1', '60°')->judgement?->verdict);
+        self::assertSame(Verdict::Low, $bench->strokes('turn_large:a2:1', '60°')->judgement()?->verdict);
         self::assertSame(SetAsideReason::NotBackedOff, $bench->strokes('turn_large:a2:1', '90°')->reason);
     }
 
@@ -95,10 +96,10 @@ final class RunResultsTest extends TestCase
         self::assertSame(['measure a'], $bench->ways());
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
 
-        self::assertSame(Verdict::Low, $bench->reads('pull:a:1', '2.0049 in')->judgement?->verdict);
+        self::assertSame(Verdict::Low, $bench->reads('pull:a:1', '2.0049 in')->judgement()?->verdict);
         self::assertContains('step pull:a:1', $bench->ways(), 'a stretch below its window may be taken further');
-        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '2.0058 in', ['49 lbf·ft'])->judgement?->verdict, 'the limit itself is good');
-        self::assertSame('pull:b:1', $bench->state()->nextStep);
+        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '2.0058 in', ['49 lbf·ft'])->judgement()?->verdict, 'the limit itself is good');
+        self::assertSame('pull:b:1', $bench->next());
     }
 
     public function test_a_bolt_stretched_beyond_what_it_may_ever_be_is_scrap(): void
@@ -107,7 +108,7 @@ final class RunResultsTest extends TestCase
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
         $bench->reads('pull:a:1', '2.0059 in');
 
-        self::assertSame([[Fault::OverStretched, ['a'], true]], array_map(fn ($f): array => [$f->fault, $f->toReplace, $f->leadDecides], $bench->state()->faults));
+        self::assertSame([[Fault::OverStretched, ['a'], true]], array_map(fn ($f): array => [$f->fault, $f->positionsFor(DutyKind::Replace), $f->leadDecides], $bench->state()->faults));
     }
 
     public function test_above_the_ceiling_torque_a_stretch_is_over_however_good_it_is(): void
@@ -115,7 +116,7 @@ final class RunResultsTest extends TestCase
         $bench = new Bench('08-rod-stretch-absolute');
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
 
-        self::assertSame(Verdict::High, $bench->reads('pull:a:1', '2.0055 in', ['51 lbf·ft'])->judgement?->verdict);
+        self::assertSame(Verdict::High, $bench->reads('pull:a:1', '2.0055 in', ['51 lbf·ft'])->judgement()?->verdict);
     }
 
     public function test_a_bolt_that_came_out_is_measured_anew(): void
@@ -134,12 +135,12 @@ final class RunResultsTest extends TestCase
         self::assertSame(SetAsideReason::NotZeroed, $bench->reads('pull:a:1', '0.0055 in')->reason);
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
         $bench->does('zeroed', ['position' => 'a']);
-        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '0.0055 in')->judgement?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('pull:a:1', '0.0055 in')->judgement()?->verdict);
         self::assertSame(SetAsideReason::NotZeroed, $bench->reads('pull:b:1', '0.0055 in')->reason, 'nothing is known of its length');
         $bench->does('free_length_measured', ['position' => 'b', 'length' => '2.0003 in']);
         self::assertSame(SetAsideReason::NotZeroed, $bench->reads('pull:b:1', '0.0055 in')->reason, '0.0003 in is more than 0.0002');
         $bench->does('free_length_measured', ['position' => 'b', 'length' => '2.0002 in']);
-        self::assertSame(Verdict::In, $bench->reads('pull:b:1', '0.0055 in')->judgement?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('pull:b:1', '0.0055 in')->judgement()?->verdict);
     }
 
     public function test_a_torque_whose_stretch_was_to_be_watched_is_not_proved_without_it(): void
@@ -147,15 +148,15 @@ final class RunResultsTest extends TestCase
         $bench = (new Bench('10-torque-never-exceed-stretch'))->round('half');
         $outcome = $bench->reads('full:a:1', '50 lbf·ft');
 
-        self::assertSame([Verdict::In, EvidenceGrade::Unknown], [$outcome->judgement?->verdict, $outcome->judgement?->evidence]);
+        self::assertSame([Verdict::In, EvidenceGrade::Unknown], [$outcome->judgement()?->verdict, $outcome->judgement()?->evidence]);
         self::assertSame([Fault::NotProved], array_map(fn ($f): Fault => $f->fault, $bench->state()->faults));
     }
 
     public function test_a_torque_with_its_stretch_in_bounds_is_in_and_beyond_them_scraps_the_bolt(): void
     {
         $bench = (new Bench('10-torque-never-exceed-stretch'))->round('half');
-        self::assertSame(Verdict::In, $bench->reads('full:a:1', '50 lbf·ft', ['0.0058 in'])->judgement?->verdict);
-        self::assertSame(Verdict::High, $bench->reads('full:b:1', '50 lbf·ft', ['0.0059 in'])->judgement?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('full:a:1', '50 lbf·ft', ['0.0058 in'])->judgement()?->verdict);
+        self::assertSame(Verdict::High, $bench->reads('full:b:1', '50 lbf·ft', ['0.0059 in'])->judgement()?->verdict);
         self::assertSame(Fault::OverStretched, $bench->state()->faults[0]->fault);
     }
 
@@ -163,12 +164,12 @@ final class RunResultsTest extends TestCase
     {
         $bench = new Bench('13-prevailing-added');
         $bench->reads('run_down:n1:1', '3 lbf·ft');
-        self::assertSame(Verdict::Low, $bench->reads('run_down:n2:1', '0.5 lbf·ft')->judgement?->verdict, 'a nut that locks too little');
-        $bench->does('backed_off', ['step' => 'run_down:n2:1', 'device' => 'bench1']);
+        self::assertSame(Verdict::Low, $bench->reads('run_down:n2:1', '0.5 lbf·ft')->judgement()?->verdict, 'a nut that locks too little');
+        $bench->does('backed_off', ['step' => 'run_down:n2:1']);
         $bench->reads('run_down:n2:1', '60 lbf·in');
 
-        self::assertSame(Verdict::In, $bench->reads('full:n1:1', '18.6 lbf·ft')->judgement?->verdict, '15.6 + 3: the limit itself is good');
-        self::assertSame(Verdict::Low, $bench->reads('full:n2:1', '19.3 lbf·ft')->judgement?->verdict, '60 lbf·in are 5 lbf·ft: at least 19.4');
+        self::assertSame(Verdict::In, $bench->reads('full:n1:1', '18.6 lbf·ft')->judgement()?->verdict, '15.6 + 3: the limit itself is good');
+        self::assertSame(Verdict::Low, $bench->reads('full:n2:1', '19.3 lbf·ft')->judgement()?->verdict, '60 lbf·in are 5 lbf·ft: at least 19.4');
     }
 
     public function test_a_held_wheel_needs_two_people_and_both_torques(): void
@@ -179,8 +180,8 @@ final class RunResultsTest extends TestCase
         self::assertSame(SetAsideReason::PartnerMissing, $bench->does('second_person_joined', ['second_person' => 'ann'])->reason, 'nobody is two people');
         $bench->does('second_person_joined', ['second_person' => 'bo']);
 
-        self::assertSame(Verdict::In, $bench->reads('final:w1:1', '60 lbf·ft', ['15 lbf·ft'])->judgement?->verdict);
-        self::assertSame(Verdict::Low, $bench->reads('final:w2:1', '60 lbf·ft', ['11 lbf·ft'])->judgement?->verdict, 'the partner held too little');
+        self::assertSame(Verdict::In, $bench->reads('final:w1:1', '60 lbf·ft', ['15 lbf·ft'])->judgement()?->verdict);
+        self::assertSame(Verdict::Low, $bench->reads('final:w2:1', '60 lbf·ft', ['11 lbf·ft'])->judgement()?->verdict, 'the partner held too little');
     }
 
     public function test_a_partner_who_let_go_takes_the_position_along(): void
@@ -198,10 +199,10 @@ final class RunResultsTest extends TestCase
     {
         $bench = $this->flywheel();
         foreach (['f1', 'f4', 'f2', 'f5', 'f3', 'f6'] as $f) {
-            self::assertSame(Verdict::NotBelow, $bench->moved("again:$f:1", false)->judgement?->verdict);
+            self::assertSame(Verdict::NotBelow, $bench->moved("again:$f:1", false)->judgement()?->verdict);
         }
 
-        self::assertNull($bench->state()->nextStep);
+        self::assertNull($bench->next());
         self::assertSame(StepStatus::NotNeeded, $bench->state()->status('again:f1:2'));
         self::assertTrue($bench->does('run_finished')->isApplied());
     }
@@ -214,13 +215,13 @@ final class RunResultsTest extends TestCase
                 $bench->moved("again:$f:$pass", $f === 'f3');
             }
         }
-        self::assertSame('again:f1:3', $bench->state()->nextStep);
+        self::assertSame('again:f1:3', $bench->next());
         foreach (['f1', 'f4', 'f2', 'f5'] as $f) {
             $bench->moved("again:$f:3", false);
         }
 
-        self::assertSame(Verdict::Failed, $bench->moved('again:f3:3', true)->judgement?->verdict);
-        self::assertSame('again:f3:3', $bench->state()->stoppedAt);
+        self::assertSame(Verdict::Failed, $bench->moved('again:f3:3', true)->judgement()?->verdict);
+        self::assertSame('again:f3:3', $bench->fold->stoppedAt());
     }
 
     public function test_what_was_not_tight_within_the_working_time_is_taken_out_and_started_again(): void
@@ -231,7 +232,7 @@ final class RunResultsTest extends TestCase
         self::assertSame([], $bench->state()->faults, 'fifteen minutes are within fifteen minutes');
         $bench->wait(1)->reads('r1:f4:1', '30 lbf·ft');
 
-        self::assertSame([[Fault::TimePassed, ['f4']]], array_map(fn ($f): array => [$f->fault, $f->toLoosen], $bench->state()->faults));
+        self::assertSame([[Fault::TimePassed, ['f4']]], array_map(fn ($f): array => [$f->fault, $f->positionsFor(DutyKind::Loosen)], $bench->state()->faults));
         $bench->does('loosened', ['positions' => ['f4']]);
         self::assertSame(['step r1:f4:1'], $bench->ways());
     }
@@ -251,16 +252,16 @@ final class RunResultsTest extends TestCase
     public function test_a_settling_time_is_measured_from_the_last_result(): void
     {
         $bench = (new Bench('12-head-nine-stages'))->round('s1', 's2', 's3');
-        self::assertSame(Verdict::Low, $bench->wait(599)->attests('s4:joint:1')->judgement?->verdict);
-        self::assertSame(Verdict::Attested, $bench->wait(600)->attests('s4:joint:1')->judgement?->verdict);
+        self::assertSame(Verdict::Low, $bench->wait(599)->attests('s4:joint:1')->judgement()?->verdict);
+        self::assertSame(Verdict::Attested, $bench->wait(600)->attests('s4:joint:1')->judgement()?->verdict);
     }
 
     public function test_both_marks_of_a_plastic_gauge_must_lie_in_the_limits(): void
     {
         $bench = (new Bench('11-trial-fit'))->round('try_snug', 'try_turn', 'open');
         self::assertSame(SetAsideReason::WrongAnswer, $bench->reads('gauge:joint:1', '0.0015 in')->reason, 'one mark is no interval');
-        self::assertSame(Verdict::High, $bench->reads('gauge:joint:1', '0.0020 in', ['0.0030 in'])->judgement?->verdict);
-        self::assertSame(Verdict::In, $bench->reads('gauge:joint:1', '0.0015 in', ['0.0020 in'])->judgement?->verdict);
+        self::assertSame(Verdict::High, $bench->reads('gauge:joint:1', '0.0020 in', ['0.0030 in'])->judgement()?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('gauge:joint:1', '0.0015 in', ['0.0020 in'])->judgement()?->verdict);
     }
 
     public function test_a_trial_fit_uses_up_no_bolt_and_the_real_one_does(): void
@@ -281,8 +282,8 @@ final class RunResultsTest extends TestCase
             $bench->round($stage);
         }
         self::assertSame(SetAsideReason::WrongAnswer, $bench->answers('free:rod1:1', true)->reason, 'nothing was said of the other gauge');
-        self::assertSame(Verdict::Failed, $bench->answers('free:rod1:1', true, true)->judgement?->verdict);
-        self::assertSame(Verdict::Passed, $bench->answers('free:rod1:1', true, false)->judgement?->verdict);
+        self::assertSame(Verdict::Failed, $bench->answers('free:rod1:1', true, true)->judgement()?->verdict);
+        self::assertSame(Verdict::Passed, $bench->answers('free:rod1:1', true, false)->judgement()?->verdict);
     }
 
     public function test_after_the_angle_round_every_paint_line_points_where_it_must(): void
@@ -308,7 +309,7 @@ final class RunResultsTest extends TestCase
         $bench = new Bench('12-head-nine-stages');
         $bench->reads('s1:a2:1', '40 lbf·ft');
         self::assertSame([1, 0], [count(PaintMarks::of($bench->state())['a2']->strokes), $bench->state()->marked('a2')]);
-        $bench->does('marked', ['position' => 'a2']);
+        $bench->does('marked', ['positions' => ['a2'], 'mark' => 'first']);
         self::assertSame(1, $bench->state()->marked('a2'));
     }
 
@@ -318,8 +319,8 @@ final class RunResultsTest extends TestCase
         $bench->does('disposed', ['step' => 'rest:joint:1', 'disposition' => 'use_as_is'], 'lead');
         $bench->attests('rest:joint:1');
 
-        self::assertSame(Verdict::In, $bench->reads('audit:f1:1', '60 lbf·ft')->judgement?->verdict);
-        self::assertSame(Verdict::High, $bench->reads('audit:f2:1', '91 lbf·ft')->judgement?->verdict);
+        self::assertSame(Verdict::In, $bench->reads('audit:f1:1', '60 lbf·ft')->judgement()?->verdict);
+        self::assertSame(Verdict::High, $bench->reads('audit:f2:1', '91 lbf·ft')->judgement()?->verdict);
     }
 
     public function test_a_step_whose_value_is_missing_judges_nothing(): void

@@ -153,23 +153,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/bench/runs/{run}/tools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Take a tool for every step that controls what it measures */
-        post: operations["bench.takeTool"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/bench/runs/{run}/withdrawals": {
         parameters: {
             query?: never;
@@ -1278,17 +1261,30 @@ export interface components {
                 all: number;
                 finished: boolean;
                 stopped: boolean;
+                next: string | null;
+                why: string | null;
                 rounds: {
                     done: number;
                     all: number;
                 }[];
                 marks: components["schemas"]["Mark"][];
             } | null;
+            /** @description What was noticed in the run beside its results */
+            noticed: {
+                kind: string;
+                sentence: string;
+                /** Format: date-time */
+                at: string;
+                /** @description Somebody should look at it */
+                wrong: boolean;
+            }[];
             lines: components["schemas"]["ResultLine"][];
         };
         AsideLine: {
             /** Format: uuid */
             entry: string;
+            /** @description what the bench saw */
+            what: string;
             /** @enum {string} */
             standing: "set_aside" | "tray";
             reason: string;
@@ -1372,6 +1368,8 @@ export interface components {
                 all: number;
                 finished: boolean;
                 stopped: boolean;
+                next: string | null;
+                why: string | null;
                 rounds: {
                     done: number;
                     all: number;
@@ -1417,7 +1415,7 @@ export interface components {
             window: string;
             threshold: string | null;
             /** @enum {string} */
-            status: "to_do" | "stopped" | "done";
+            status: "to_do" | "under_way" | "stopped" | "unknown" | "deferred" | "done" | "not_needed";
             attempts: {
                 /** Format: uuid */
                 reading: string;
@@ -1427,7 +1425,7 @@ export interface components {
                 word: string;
                 reason: string;
                 /** @enum {string} */
-                status: "live" | "backed_off" | "withdrawn";
+                status: "live" | "backed_off" | "taken_further" | "withdrawn" | "reopened" | "restarted" | "replaced";
                 typed: boolean;
             }[];
         };
@@ -1450,6 +1448,8 @@ export interface components {
             serial: string;
             family: string;
             joint: string;
+            /** @description what is fitted */
+            hardware: string;
             revision: string;
             /** @description Letter of a revision that came into force since the run began */
             newer: string | null;
@@ -1490,16 +1490,23 @@ export interface components {
             };
             marks: components["schemas"]["Mark"][];
         };
+        /** @description What became of an observation; it is stored so and never changes. docs/formats/outcomes.md tells the effects. */
         Outcome: {
             /** Format: uuid */
             id: string;
-            seq: number;
-            leaf_hash: string;
             /** @enum {string} */
             standing: "applied" | "set_aside" | "tray";
-            verdict: components["schemas"]["Verdict"] | null;
-            sentence: string | null;
-            flags: string[];
+            seq: number;
+            leaf_hash: string;
+            effects: {
+                /** @enum {string} */
+                do: "hands" | "tool" | "set" | "stroke" | "stood" | "undone" | "became" | "case_opened" | "duties_added" | "duty_done" | "case_decided" | "case_closed" | "thing" | "fact" | "found" | "run_is";
+            }[];
+            say: {
+                /** @enum {string} */
+                tone: "good" | "stop" | "aside" | "note";
+                sentence: string;
+            }[];
         };
         /** @description What every command from a bench brings with it. Sent again with the same id it is carried out once. */
         Command: {
@@ -1512,20 +1519,21 @@ export interface components {
             device_time: string;
             /** @description the device's monotonic clock in ms */
             mono_ms: number;
+            /** @description names that clock; one start of the page */
+            clock: string;
         };
         Batch: {
             /** @description the device's time at sending; the skew is measured by it */
             sent_at: string;
             observations: components["schemas"]["Observation"][];
         };
+        /** @description An event as docs/formats/events.md tells it, flat, with what the device says of itself. Each type has its own content beside these. */
         Observation: {
+            /** @description of docs/formats/events.md; or observation_unreadable, which stands in the place of one that the server could not read */
+            type: string;
+            v?: number;
             /** Format: uuid */
             id: string;
-            /**
-             * @description the last stands in the place of one that the server could not read
-             * @enum {string}
-             */
-            kind: "reading" | "backed_off" | "observation_unreadable";
             /** Format: uuid */
             run?: string;
             /** Format: uuid */
@@ -1536,23 +1544,33 @@ export interface components {
             base_seq: number;
             device_time: string;
             mono_ms: number;
+            clock: string;
+            /** @description number, unit, setting, hardware, sentence that stood on the screen */
+            shown?: {
+                [key: string]: string;
+            };
+            device_says?: {
+                /** @enum {string} */
+                standing: "applied" | "set_aside" | "tray";
+                verdict?: string;
+                outcome?: string;
+            };
             step?: string;
-            /** @description decimal digits as the tool or person gave them */
+            /** @description digits and unit's code: 23.5 lbf.ft */
             value?: string;
-            unit?: string;
             /** @description what came in before it was read */
             raw?: string;
+            /** @enum {string} */
+            quantity?: "torque" | "angle" | "length" | "held";
             /** Format: uuid */
             tool?: string;
             /**
              * @description counts as typed where the server knows no such tool
              * @enum {string}
              */
-            source?: "typed" | "tool" | "simulated_tool";
-            /** @description what the bench made of it; the server judges again */
-            device_verdict?: string;
-            /** @description the bench had locked itself and somebody went on while no PIN could be checked */
-            after_idle?: boolean;
+            source?: "typed" | "transcribed" | "tool" | "simulated_tool";
+            /** @description free words; they lie beside the record and can be erased */
+            text?: string;
             /** @description SHA-256 of the bytes that could not be read */
             hash?: string;
             /** @description the bytes that could not be read; left out where they are more */
@@ -1567,6 +1585,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** @description Null in lists: there it stands once for all that share it, in maps */
             map: components["schemas"]["Sketch"] | null;
             revision: {
                 /** Format: uuid */
@@ -1598,6 +1617,8 @@ export interface components {
                 all: number;
                 finished: boolean;
                 stopped: boolean;
+                next: string | null;
+                why: string | null;
                 rounds: {
                     done: number;
                     all: number;
@@ -1640,6 +1661,10 @@ export interface components {
         };
         Builds: {
             builds: components["schemas"]["Build"][];
+            /** @description Maps by revision */
+            maps: {
+                [key: string]: components["schemas"]["Sketch"];
+            };
             shown_at_most: number;
         };
         ToolOnBoard: {
@@ -2348,6 +2373,10 @@ export interface components {
             all: number;
             finished: boolean;
             stopped: boolean;
+            /** @description the step whose turn it is */
+            next: string | null;
+            /** @description what its first open fault asks for */
+            why: string | null;
             rounds: {
                 done: number;
                 all: number;
@@ -2363,7 +2392,7 @@ export interface components {
         /** @description RFC 9457. The type never changes its meaning; the detail is a sentence that a person can act on. */
         Problem: {
             /** @enum {string} */
-            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:tool-unfit" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
+            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
             /** @description what kind of problem it is; the same for every problem of the type */
             title: string;
             status: number;
@@ -2759,37 +2788,6 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    "bench.takeTool": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                run: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Command"] & {
-                    /** @enum {string} */
-                    quantity: "torque" | "angle";
-                    tool: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Take a tool for every step that controls what it measures */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RunSheet"];
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
     "bench.withdraw": {
         parameters: {
             query?: never;
@@ -2804,6 +2802,7 @@ export interface operations {
                 "application/json": components["schemas"]["Command"] & {
                     /** Format: uuid */
                     reading: string;
+                    step: string;
                     /** @enum {string} */
                     reason: "wrong_key" | "wrong_bolt" | "misread_scale";
                     text?: string | null;

@@ -3,7 +3,7 @@ import { type PendingObservation, runView, unknownTo } from './run-view';
 
 const line = (step: string) => ({ step, low: '30', high: '34', units: [{ code: 'N.m', factor: '1' }] });
 const run = { next_step: 'a', stopped_at: null, walk_sheet: [line('a'), line('b'), line('c')] };
-const reading = (step: string, value: string): PendingObservation => ({ id: step, kind: 'reading', step, value, unit: 'N.m' });
+const reading = (step: string, value: string): PendingObservation => ({ id: step, type: 'reading_taken', step, value: `${value} N.m` });
 
 describe('a run as the bench sees it', () => {
   it('stands at the server’s next step while nothing is on its way', () => expect(runView(run, [])).toEqual({ doneHere: [], next: 'a', waits: false }));
@@ -13,7 +13,7 @@ describe('a run as the bench sees it', () => {
 
   it('waits for the server after anything but a good reading', () => {
     expect(runView(run, [reading('a', '32'), reading('b', '29.9')])).toEqual({ doneHere: ['a'], next: null, waits: true });
-    expect(runView(run, [{ id: 'x', kind: 'backed_off', step: 'a' }]).waits).toBe(true);
+    expect(runView(run, [{ id: 'x', type: 'backed_off', step: 'a' }]).waits).toBe(true);
   });
 
   it('does not wait for a reading that a fresh sheet already holds, though its answer has not come', () => {

@@ -6,7 +6,7 @@ export type RunFacts = {
   stopped_at: string | null;
   walk_sheet: PathLine[];
 };
-export type PendingObservation = { id: string; kind: 'reading' | 'backed_off'; step: string; value?: string; unit?: string };
+export type PendingObservation = { id: string; type: 'reading_taken' | 'backed_off'; step: string; value?: string };
 
 export type RunView = {
   /** Steps done on this device and not yet acknowledged. */
@@ -34,7 +34,8 @@ export function runView(run: RunFacts, pending: PendingObservation[]): RunView {
   const doneHere: string[] = [];
   for (const observation of pending) {
     const line = run.walk_sheet.find((l) => l.step === observation.step);
-    const good = observation.kind === 'reading' && line !== undefined && judge(line, observation.value ?? '', observation.unit ?? '') === 'in';
+    const [value = '', unit = ''] = observation.value?.split(' ') ?? [];
+    const good = observation.type === 'reading_taken' && line !== undefined && judge(line, value, unit) === 'in';
     if (!good) return { doneHere, next: null, waits: true };
     doneHere.push(observation.step);
   }

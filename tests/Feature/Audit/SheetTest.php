@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Audit;
 
+use App\Audit\Queries\ResultLines;
 use App\Crib\Actions\RecordCalibration;
+use App\Ledger\Entry;
 use App\Library\Models\Joint;
+use App\Record\Queries\RunHistory;
 use App\Shared\Ids;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Tool\Day;
@@ -27,7 +30,7 @@ final class SheetTest extends FeatureTestCase
 
     public function test_a_short_bolt_is_seen_as_no_and_after_its_redo_as_yes(): void
     {
-        $this->bench->send($this->bench->reading('snug:c2a:1', '27.4', change: ['device_verdict' => 'low']));
+        $this->bench->send($this->bench->reading('snug:c2a:1', '27.4', change: ['device_says' => ['standing' => 'applied', 'verdict' => 'low']]));
         self::assertSame('no', $this->answer('in_window'));
 
         $this->bench->send($this->bench->observation('backed_off', 'snug:c2a:1'));
@@ -52,6 +55,19 @@ final class SheetTest extends FeatureTestCase
 
         $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->assertJsonPath('joints.0.on_paper', false)->assertJsonPath('joints.1.name', 'Flywheel')->assertJsonPath('joints.1.on_paper', true);
         self::assertSame(['yes', 'yes'], [$this->answer('every_step'), $this->answer('in_window')]);
+    }
+
+    public function test_a_run_that_went_on_under_other_rules_says_so_once(): void
+    {
+        $this->bench->send($this->bench->reading('snug:c2a:1', '23.5'));
+        $this->bench->send($this->bench->reading('snug:c2b:1', '23.5'));
+        self::assertSame([], $this->world->desk('lead', 'GET', "audit/$this->build")->json('joints.0.noticed'));
+
+        $entries = array_map(fn (Entry $e): Entry => Entry::written(['core_version' => $e->seq() < 4 ? '2' : '3'] + $e->body, $e->leafHash), RunHistory::entries($this->bench->run));
+        $noticed = ResultLines::noticed($entries);
+        self::assertCount(1, $noticed);
+        self::assertSame('From here on it was decided by rules 3, before by rules 2. What had been decided stands as it was.', $noticed[0]['sentence']);
+        self::assertFalse($noticed[0]['wrong']);
     }
 
     public function test_an_overdue_tool_is_a_no_with_its_reason(): void
@@ -94,7 +110,7 @@ final class SheetTest extends FeatureTestCase
 
     public function test_a_bolt_done_before_its_turn_is_a_no_to_the_sequence(): void
     {
-        $this->bench->send($this->bench->reading('snug:c3a:1', '32.0'))->assertJsonPath('outcomes.0.flags', ['out_of_sequence']);
+        self::assertSame(['out_of_sequence'], BenchActor::found($this->bench->send($this->bench->reading('snug:c3a:1', '32.0'))));
         self::assertSame('no', $this->answer('in_sequence'));
     }
 

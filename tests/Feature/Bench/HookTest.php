@@ -61,8 +61,8 @@ final class HookTest extends FeatureTestCase
         $id = $this->sendBatch($bench, ['sent_at' => $ahead->toIso8601ZuluString('millisecond'), 'observations' => [$reading]]);
         $body = json_decode((string) DB::table('ledger_entries')->where('entry_id', $id)->value('body'), true, flags: JSON_THROW_ON_ERROR);
 
-        self::assertSame(-3_600_000, $body['sent']['skew_ms']);
-        self::assertSame(now()->subSeconds(90)->format('Y-m-d\TH:i:s.u\Z'), $body['data']['taken_at']);
+        self::assertSame(-3_600_000, $body['event']['skew_ms']);
+        self::assertSame(now()->subSeconds(90)->format('Y-m-d\TH:i:s.u\Z'), $body['event']['taken_at']);
     }
 
     public function test_nothing_is_recorded_as_taken_in_the_future(): void

@@ -73,14 +73,16 @@ final class ToolTest extends FeatureTestCase
         self::assertSame('its calibration was due by 1 September 2026', $this->tool('TW-04')['out_of_use']);
     }
 
-    public function test_a_verdict_rests_on_the_hashes_of_tool_and_calibration(): void
+    public function test_a_verdict_rests_on_the_entries_of_tool_and_calibration_by_their_leaf_hashes(): void
     {
         $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
         $id = $bench->send($bench->reading('snug:c2a:1', '32.0'))->json('outcomes.0.id');
         $body = json_decode((string) DB::table('ledger_entries')->where('entry_id', $id)->value('body'), true, flags: JSON_THROW_ON_ERROR);
 
-        self::assertSame(DB::table('calibrations')->where('tool', $this->world->tools['TW-04'])->value('leaf_hash'), $body['rests_on']['calibration']);
-        self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', $body['rests_on']['tool']);
+        foreach (['tool' => 'tool_registered', 'calibration' => 'tool_calibrated'] as $what => $type) {
+            $entry = DB::table('ledger_entries')->where('stream', 'tool/'.$this->world->tools['TW-04'])->where('type', $type)->first();
+            self::assertContainsEquals(['what' => $what, 'entry' => $entry?->entry_id, 'leaf' => $entry?->leaf_hash], $body['rests_on']);
+        }
         self::assertSame($this->world->revision->document_hash, $body['revision_hash']);
     }
 

@@ -11,6 +11,7 @@ use App\Ledger\Projector;
 use App\Ledger\Projectors;
 use App\Ledger\Recorder;
 use App\Ledger\Sequencer;
+use App\Ledger\Tries;
 use App\Shared\Ids;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
@@ -31,8 +32,8 @@ final class RecordingTest extends FeatureTestCase
             $entry = Entry::fromBytes($row->body, $row->leaf_hash);
             self::assertSame(Leaf::hash($row->body), $row->leaf_hash);
             self::assertSame(
-                [$row->entry_id, $row->type, $row->stream, $row->seq, $row->subject, $row->step, $row->person, $row->sitting, $row->device, $row->device_seq, $row->standing, $row->verdict],
-                [$entry->id(), $entry->type(), $entry->stream(), $entry->seq(), $entry->optional('subject'), $entry->optional('step'), $entry->optional('person'), $entry->optional('sitting'), $entry->optional('device'), $entry->number('device_seq'), $entry->optional('standing'), $entry->optional('verdict')],
+                [$row->entry_id, $row->type, $row->stream, $row->seq, $row->subject, $row->step, $row->person, $row->sitting, $row->device, $row->device_seq, $row->standing],
+                [$entry->id(), $entry->type(), $entry->stream(), $entry->seq(), $entry->optional('subject'), $entry->optional('event.step'), $entry->optional('event.person'), $entry->optional('event.sitting'), $entry->optional('event.device'), $entry->number('event.device_seq'), $entry->optional('outcome.standing')],
             );
         }
     }
@@ -50,6 +51,11 @@ final class RecordingTest extends FeatureTestCase
     {
         $failing = new class implements Projector
         {
+            public function version(): string
+            {
+                return '1';
+            }
+
             public function tables(): array
             {
                 return [];
@@ -65,7 +71,7 @@ final class RecordingTest extends FeatureTestCase
                 throw new RuntimeException('killed between the two');
             }
         };
-        $recorder = new Recorder(new Projectors([$failing]));
+        $recorder = new Recorder(new Projectors([$failing]), new Tries);
         $before = DB::table('ledger_entries')->count();
         try {
             $recorder->transaction(fn () => $recorder->append(new Draft(Ids::next(), 'signed_in', 'person/x', null)));
@@ -103,7 +109,7 @@ final class RecordingTest extends FeatureTestCase
     /** @return iterable<string, array{string}> */
     public static function tampering(): iterable
     {
-        yield 'changing an entry' => ["UPDATE ledger_entries SET verdict = 'in'"];
+        yield 'changing an entry' => ["UPDATE ledger_entries SET standing = 'applied'"];
         yield 'deleting an entry' => ['DELETE FROM ledger_entries'];
         yield 'replacing an entry' => ["REPLACE INTO ledger_entries (id, entry_id) VALUES (1, 'x')"];
         yield 'emptying the entries' => ['TRUNCATE ledger_entries'];
@@ -114,7 +120,7 @@ final class RecordingTest extends FeatureTestCase
         yield 'deleting a plan' => ['DELETE FROM plans'];
         yield 'dropping the trigger' => ['DROP TRIGGER ledger_entries_no_update'];
         yield 'adding a column' => ['ALTER TABLE ledger_entries ADD x INT'];
-        yield 'disguising a change as an upsert' => ["INSERT INTO ledger_entries (entry_id, format, type, stream, seq, received_at, body, leaf_hash) SELECT entry_id, format, type, stream, seq, received_at, body, leaf_hash FROM ledger_entries AS e ON DUPLICATE KEY UPDATE verdict = 'in'"];
+        yield 'disguising a change as an upsert' => ["INSERT INTO ledger_entries (entry_id, format, type, stream, seq, received_at, body, leaf_hash) SELECT entry_id, format, type, stream, seq, received_at, body, leaf_hash FROM ledger_entries AS e ON DUPLICATE KEY UPDATE standing = 'applied'"];
     }
 
     #[DataProvider('tampering')]
@@ -129,7 +135,7 @@ final class RecordingTest extends FeatureTestCase
 
     public function test_even_the_owner_is_refused_by_triggers_to_change_or_delete_an_entry(): void
     {
-        foreach (["UPDATE ledger_entries SET verdict = 'in'", 'DELETE FROM ledger_entries'] as $statement) {
+        foreach (["UPDATE ledger_entries SET standing = 'applied'", 'DELETE FROM ledger_entries'] as $statement) {
             $row = DB::connection('owner')->table('ledger_entries')->insertGetId(['entry_id' => Ids::next(), 'format' => 'x', 'type' => 'x', 'stream' => Ids::next(), 'seq' => 1, 'received_at' => now(), 'body' => 'x', 'leaf_hash' => 'x']);
             try {
                 DB::connection('owner')->unprepared("$statement WHERE id = $row");

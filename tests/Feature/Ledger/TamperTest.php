@@ -77,7 +77,7 @@ final class TamperTest extends CommittedTestCase
     {
         yield 'a byte of an entry is damaged' => ["UPDATE ledger_entries SET body = CONCAT(body, ' ') WHERE type = 'run_begun'", ['/its bytes do not give the hash/', '/cannot be read/']];
         yield 'an entry is no JSON any more' => ["UPDATE ledger_entries SET body = 'x' WHERE type = 'tool_taken' LIMIT 1", ['/cannot be read: Not JSON/']];
-        yield 'a column says something else than its bytes' => ["UPDATE ledger_entries SET verdict = 'in' WHERE verdict = 'low'", ['/the column verdict is no copy/']];
+        yield 'a column says something else than its bytes' => ["UPDATE ledger_entries SET standing = 'tray' WHERE standing = 'set_aside'", ['/the column standing is no copy/']];
         yield 'an entry without a type' => ['withoutType', ['/its type is missing/']];
         yield 'an entry of a type that nobody knows' => ['strangeType', ['/its type is "reading_given", which this version does not know/']];
         yield 'an entry of a format that nobody knows' => ['strangeFormat', ['~its format is tekkal\.entry/9~']];
@@ -118,11 +118,12 @@ final class TamperTest extends CommittedTestCase
         yield 'a plan with its hash' => ['planWithHash', ['/rest on the plan .*, which is not there/', '/no approved revision was expanded to it/']];
         yield 'a plan without its hash' => ["UPDATE plans SET plan = REPLACE(plan, '32', '33')", ['/is not what its hash says/']];
         yield 'a calibration re-dated, with hash, leaf and row' => ['calibrationRedated', ['/rests on a calibration that is not what it was/']];
-        yield 'a tool made finer, with hash, leaf and row' => ['toolChanged', ['/rests on a tool that is not what the crib says of it now/']];
+        yield 'a tool made finer, with hash, leaf and row' => ['toolChanged', ['/rests on a tool that is not what it was/']];
         yield 'a reading put to another person, with hash and leaf' => ['otherPerson', ['/is by another person than the one who sat there/']];
         yield 'a reading put to another engine, with hash and leaf' => ['otherSubject', ['/names another engine, revision or plan than its run/']];
         yield 'a reading put to a person whom nobody knows' => ['strangePerson', ['/by a person whom nobody put on record/']];
-        yield 'a bolt backed off that was another' => ['otherRetired', ['/names a reading taken that is not in the record/']];
+        yield 'a bolt backed off that was another' => ['otherRetired', ['/of results is not what the entries say/']];
+        yield 'something that was sent otherwise' => ['sentOtherwise', ['/does not give the hash of what was sent/']];
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -131,7 +132,7 @@ final class TamperTest extends CommittedTestCase
         yield 'a withdrawal\'s reason' => ["UPDATE erasable_texts SET text = 'a better one' WHERE field = 'reason'", ['/its reason does not give the hash/']];
         yield 'a reason is gone without an entry that says so' => ["DELETE FROM erasable_texts WHERE field = 'reason'", ['/its reason is missing, and no entry says/']];
         yield 'an erased reason stands there again' => ['erasedAgain', ['/was erased, and stands there again/']];
-        yield 'words for an entry that has none' => ["INSERT INTO erasable_texts SELECT entry_id, 'reason', REPEAT('a', 32), 'x' FROM ledger_entries WHERE type = 'tool_taken' LIMIT 1", ['/which holds no hash of any/']];
+        yield 'words for an entry that has none' => ["INSERT INTO erasable_texts SELECT entry_id, 'reason', REPEAT('a', 32), 'x' FROM ledger_entries WHERE type = 'tool_taken' LIMIT 1", ['/it holds no hash of one/']];
         yield 'a name in its row' => ["UPDATE people SET name = 'Somebody Else' WHERE badge = '1041'", ['/of people is not what the entries say/']];
         yield 'a name in its row and beside the record' => ['nameEverywhere', ['/its name does not give the hash/']];
         yield 'a paper on the disk is another' => ['otherPaper', ['/The paper .* is not what was kept/']];
@@ -153,7 +154,7 @@ final class TamperTest extends CommittedTestCase
         yield 'a family\'s code' => ["UPDATE families SET code = 'TN4'", ['/of families is not what the entries say/']];
         yield 'an approval by hand' => ["UPDATE revision_states SET state = 'approved' WHERE state = 'in_review'", ['/of revision_states is not what the entries say/']];
         yield 'a permit drawn out' => ["UPDATE permits SET valid_until = '2099-01-01'", ['/of permits is not what the entries say/']];
-        yield 'a result turned good' => ["UPDATE results SET verdict = 'in', value = '32.0' WHERE verdict = 'low'", ['/of results is not what the entries say/']];
+        yield 'a result turned good' => ["UPDATE results SET verdict = 'in', value = '32.0 N.m' WHERE verdict = 'low'", ['/of results is not what the entries say/']];
         yield 'a value written with one digit more' => ["UPDATE results SET value = CONCAT(value, '0')", ['/of results is not what the entries say/']];
         yield 'a finding gone' => ['DELETE FROM findings', ['/of findings is missing/']];
         yield 'a sitting opened again' => ['UPDATE sittings SET ended_at = NULL, closed_device_seq = NULL', ['/of sittings is not what the entries say/']];
@@ -174,7 +175,7 @@ final class TamperTest extends CommittedTestCase
         yield 'a table that nobody answers for' => ['CREATE TABLE shadow (id INT)', ['/There is the table shadow, which nobody answers for/']];
         yield 'a table is gone' => ['DROP TABLE findings', ['/The table findings is missing/']];
         yield 'the application may update the ledger' => ['GRANT UPDATE ON ledger_entries TO '.self::account(), ['/The application may UPDATE in ledger_entries/']];
-        yield 'the application may write one column of the ledger' => ['GRANT UPDATE (verdict) ON ledger_entries TO '.self::account(), ["/The account '\\w+'@'127.0.0.1' may UPDATE here/"]];
+        yield 'the application may write one column of the ledger' => ['GRANT UPDATE (standing) ON ledger_entries TO '.self::account(), ["/The account '\\w+'@'127.0.0.1' may UPDATE here/"]];
         yield 'the application may do anything' => ['GRANT ALL ON '.self::database().'.* TO '.self::account(), ['/The application has these rights on the whole database/']];
         yield 'the note of the last leaf is damaged' => ['noteDamaged', ['/The note of the last leaf beside the database cannot be read/']];
     }
@@ -196,7 +197,7 @@ final class TamperTest extends CommittedTestCase
     /** @return iterable<string, array{string}> */
     public static function notShown(): iterable
     {
-        yield 'a reading changed with hash, leaf, row, and everything that counts it' => ['readingEverywhere'];
+        yield 'a reading changed with hash, leaf, and every row that is filled from it' => ['readingEverywhere'];
         yield 'an entry\'s time of receipt changed with hash and leaf' => ['redated'];
         yield 'two leaves of strangers changed against each other' => ['strangersSwapped'];
         yield 'a password set by hand' => ["UPDATE credentials SET password_hash = 'x'"];
@@ -238,7 +239,7 @@ final class TamperTest extends CommittedTestCase
         foreach (['meant 32', 'the wrong bolt'] as $text) {
             $typed = $bench->reading('snug:c3b:1', '31.9');
             $bench->send($typed)->assertOk();
-            $bench->command("runs/$bench->run/withdrawals", ['reading' => $typed['id'], 'reason' => 'wrong_key', 'text' => $text])->assertOk();
+            $bench->command("runs/$bench->run/withdrawals", ['reading' => $typed['id'], 'step' => 'snug:c3b:1', 'reason' => 'wrong_key', 'text' => $text])->assertOk();
         }
         $bench->completeAll();
         $bench->command("runs/$bench->run/finish")->assertOk();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Ledger;
 
+use App\Bench\Observation;
 use App\Ledger\Draft;
 use App\Ledger\LeafNote;
 use App\Ledger\Recorder;
@@ -14,7 +15,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Ledger\Leaf;
-use Tekkal\Core\Unit\Written;
 
 /** What somebody who administers the database can do to the record, each as consistently as it can be done. */
 trait Tampering
@@ -62,7 +62,8 @@ trait Tampering
         self::assertNotNull($row, $where);
         $body = $change(CanonicalJson::decode($row->body));
         $bytes = CanonicalJson::encode($body);
-        $columns = array_intersect_key($body, array_flip(['type', 'format', 'stream', 'seq', 'subject', 'step', 'person', 'sitting', 'device', 'device_seq', 'standing', 'verdict']));
+        $columns = array_intersect_key($body, array_flip(['format', 'stream', 'seq', 'subject']))
+            + array_intersect_key($body['event'], array_flip(['type', 'step', 'person', 'sitting', 'device', 'device_seq'])) + array_intersect_key($body['outcome'] ?? [], ['standing' => 0]);
         $this->owner()->table('ledger_entries')->where('id', $row->id)->update(['body' => $bytes, 'leaf_hash' => Leaf::hash($bytes)] + $columns);
         $this->owner()->table('ledger_leaves')->where('entry', $row->id)->update(['leaf_hash' => Leaf::hash($bytes)]);
 
@@ -71,12 +72,12 @@ trait Tampering
 
     protected function withoutType(): void
     {
-        $this->rewrite("type = 'tool_taken'", fn (array $b): array => array_diff_key($b, ['type' => 0]));
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['event' => array_diff_key($b['event'], ['type' => 0])] + $b);
     }
 
     protected function strangeType(): void
     {
-        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['type' => 'reading_given'] + $b);
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['event' => ['type' => 'reading_given'] + $b['event']] + $b);
     }
 
     protected function strangeFormat(): void
@@ -86,7 +87,7 @@ trait Tampering
 
     protected function strangeStream(): void
     {
-        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['type' => 'tool_calibrated'] + $b);
+        $this->rewrite("type = 'tool_taken'", fn (array $b): array => ['event' => ['type' => 'tool_calibrated'] + $b['event']] + $b);
     }
 
     protected function badTime(): void
@@ -157,9 +158,10 @@ trait Tampering
     private function exchange(string $count): void
     {
         [$a, $b] = $this->owner()->select("SELECT id, $count AS n FROM ledger_entries WHERE type = 'reading_taken' AND standing = 'applied' ORDER BY id LIMIT 2");
-        $this->rewrite("id = $a->id", fn (array $body): array => [$count => 1000] + $body);
-        $this->rewrite("id = $b->id", fn (array $body): array => [$count => $a->n] + $body);
-        $this->rewrite("id = $a->id", fn (array $body): array => [$count => $b->n] + $body);
+        $to = fn (int $n): Closure => fn (array $body): array => $count === 'seq' ? [$count => $n] + $body : ['event' => [$count => $n] + $body['event']] + $body;
+        $this->rewrite("id = $a->id", $to(1000));
+        $this->rewrite("id = $b->id", $to((int) $a->n));
+        $this->rewrite("id = $a->id", $to((int) $b->n));
     }
 
     protected function documentWithHash(): void
@@ -190,13 +192,13 @@ trait Tampering
     protected function otherPerson(): void
     {
         $other = $this->world->person('1044')->id;
-        $row = $this->rewrite("type = 'reading_taken' AND standing = 'applied'", fn (array $b): array => ['person' => $other] + $b);
+        $row = $this->rewrite("type = 'reading_taken' AND standing = 'applied'", fn (array $b): array => ['event' => ['person' => $other] + $b['event']] + $b);
         $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['person' => $other]);
     }
 
     protected function strangePerson(): void
     {
-        $this->rewrite("type = 'revision_returned'", fn (array $b): array => ['person' => '019ec000-0000-7000-8000-0000000000dd'] + $b);
+        $this->rewrite("type = 'revision_returned'", fn (array $b): array => ['event' => ['person' => '019ec000-0000-7000-8000-0000000000dd'] + $b['event']] + $b);
     }
 
     protected function otherSubject(): void
@@ -208,7 +210,11 @@ trait Tampering
 
     protected function otherRetired(): void
     {
-        $this->rewrite("type = 'backed_off'", fn (array $b): array => ['data' => ['retires' => [Ids::next()]] + $b['data']] + $b);
+        $this->rewrite("type = 'backed_off'", function (array $b): array {
+            $b['outcome']['effects'] = array_map(fn (array $e): array => $e['do'] === 'undone' ? ['attempt' => 7] + $e : $e, $b['outcome']['effects']);
+
+            return $b;
+        });
     }
 
     protected function erasedAgain(): void
@@ -240,8 +246,29 @@ trait Tampering
 
     protected function readingEverywhere(): void
     {
-        $row = $this->rewrite("step = 'snug:c3b:1' AND verdict = 'in'", fn (array $b): array => ['data' => ['value' => '32.1'] + $b['data']] + $b);
-        $this->owner()->table('results')->where('entry_id', $row->entry_id)->update(['value' => '32.1', 'base_value' => (string) Written::fromCode('32.1', 'N.m')->quantity()->inBase()]);
+        $this->rewrite("step = 'snug:c3b:1' AND standing = 'applied'", self::pulledOtherwise(...));
+        // Whoever has the entries has every row: Tekkal itself fills the tables from them.
+        $this->rebuild();
+    }
+
+    protected function sentOtherwise(): void
+    {
+        $this->rewrite("step = 'snug:c3b:1' AND standing = 'applied'", fn (array $b): array => ['event' => ['raw' => '99'] + $b['event']] + $b);
+    }
+
+    /**
+     * As whoever holds the database can change it: value, verdict's value, and the hash of what was sent.
+     *
+     * @param  array<string, mixed>  $body
+     * @return array<string, mixed>
+     */
+    private static function pulledOtherwise(array $body): array
+    {
+        $body['event']['value'] = '32.1 N.m';
+        $body['outcome']['effects'] = array_map(fn (array $e): array => $e['do'] === 'stood' ? ['value' => '32.1 N.m', 'judged' => '32.1 N.m'] + $e : $e, $body['outcome']['effects']);
+        $body['sent_hash'] = Observation::sentHash($body['event']);
+
+        return $body;
     }
 
     protected function redated(): void

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Library;
 
+use App\Ledger\Lease;
+use App\Ledger\Recorder;
 use App\Library\Actions\WriteImport;
 use App\Library\Jobs\ImportLibrary;
 use App\Library\Models\Import;
 use App\Library\Models\Procedure;
 use App\Library\Models\WorkingDraft;
 use App\People\Models\Person;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
@@ -61,16 +65,62 @@ final class ImportTest extends FeatureTestCase
         $this->world->desk('lead', 'GET', 'library?find=stud+kit')->assertJsonPath('procedures.0.state', 'draft')->assertJsonPath('total', 1);
     }
 
-    public function test_an_import_that_fails_midway_writes_nothing_at_all(): void
+    public function test_an_import_whose_worker_died_midway_goes_on_from_there_and_nothing_is_written_twice(): void
     {
-        $plan = \App\Library\ImportPlan::of((string) json_encode($this->library([['option' => 'first'] + World::document(), ['option' => 'second'] + World::document()])));
+        $last = WriteImport::PART + 2;
+        $documents = array_map(fn (int $n): array => ['option' => "kit $n"] + World::document(), range(1, $last));
+        $id = (string) $this->look($this->library($documents))->json('id');
+        $this->world->desk('lead', 'POST', "library/imports/$id/write")->assertAccepted();
+        $died = false;
+        DB::listen(function (QueryExecuted $query) use ($last, &$died): void {
+            // In the second transaction, at its last procedure.
+            if (! $died && str_starts_with($query->sql, 'insert into `drafts`') && str_contains((string) json_encode($query->bindings), "kit $last")) {
+                $died = true;
+                throw new RuntimeException('the power went');
+            }
+        });
         try {
-            app(WriteImport::class)($plan, null, str_repeat('a', 64), $this->world->person('lead'), fn (int $done) => $done === 2 ? throw new RuntimeException('the power went') : null);
+            $this->work($id);
             self::fail('It did not stop.');
-        } catch (RuntimeException) {
-            self::assertSame(1, Procedure::query()->count());
-            self::assertSame(0, WorkingDraft::query()->count());
+        } catch (RuntimeException $e) {
+            self::assertSame('the power went', $e->getMessage());
         }
+        $this->world->desk('lead', 'GET', "library/imports/$id")->assertJsonPath('state', 'queued')->assertJsonPath('done', WriteImport::PART);
+        self::assertSame(WriteImport::PART, WorkingDraft::query()->count());
+
+        $this->work($id);
+        $this->work($id);
+
+        $this->world->desk('lead', 'GET', "library/imports/$id")->assertJsonPath('state', 'done')->assertJsonPath('done', $last);
+        self::assertSame($last, WorkingDraft::query()->count());
+        $told = DB::table('ledger_entries')->where('type', 'library_imported')->pluck('body');
+        self::assertCount(1, $told, 'told once');
+        self::assertStringContainsString('"written":'.$last, (string) $told[0], 'with what both halves wrote');
+    }
+
+    public function test_an_import_that_another_worker_has_is_left_to_it(): void
+    {
+        $id = (string) $this->look($this->library([['option' => 'kit'] + World::document()]))->json('id');
+        $this->world->desk('lead', 'POST', "library/imports/$id/write")->assertAccepted();
+        $other = Lease::take("import/$id");
+        $this->work($id);
+
+        $this->world->desk('lead', 'GET', "library/imports/$id")->assertJsonPath('state', 'queued')->assertJsonPath('done', 0);
+        $other?->end();
+        $this->work($id);
+        $this->world->desk('lead', 'GET', "library/imports/$id")->assertJsonPath('state', 'done');
+    }
+
+    public function test_an_import_that_cannot_go_on_says_how_far_it_came_and_can_be_brought_in_again(): void
+    {
+        $id = (string) $this->look($this->library([['option' => 'kit'] + World::document()]))->json('id');
+        $this->world->desk('lead', 'POST', "library/imports/$id/write")->assertAccepted();
+        (new ImportLibrary($id, null))->failed(new RuntimeException('the disk is full'));
+
+        $this->world->desk('lead', 'GET', "library/imports/$id")->assertJsonPath('state', 'failed')->assertJsonPath('done', 0)->assertJsonPath('why', 'It stopped unexpectedly; the log has the cause.');
+        $this->work($id);
+        $this->world->desk('lead', 'GET', "library/imports/$id")->assertJsonPath('state', 'failed');
+        $this->look($this->library([['option' => 'kit'] + World::document()]))->assertJsonPath('rows.0.what', 'new');
     }
 
     public function test_nobodys_unfinished_draft_is_written_over(): void
@@ -162,6 +212,6 @@ final class ImportTest extends FeatureTestCase
     {
         $import = Import::query()->findOrFail($id);
         self::assertNotNull(Person::query()->find($import->person));
-        (new ImportLibrary($id, null))->handle(app(WriteImport::class));
+        (new ImportLibrary($id, null))->handle(app(WriteImport::class), app(Recorder::class));
     }
 }

@@ -9,6 +9,7 @@ use App\People\Models\Sitting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Feature\BenchActor;
 use Tests\Feature\FeatureTestCase;
 
 /** One person at one bench at a time. */
@@ -41,8 +42,8 @@ final class SittingTest extends FeatureTestCase
         $bench->ready($this->world->job($this->world->build()));
         $this->pin($bench->device, '1042')->assertOk();
 
-        $outcome = $bench->send($bench->reading('snug:c2a:1', '32.0'))->assertOk()->json('outcomes.0');
-        self::assertSame(['applied', ['after_sitting']], [$outcome['standing'], $outcome['flags']]);
+        $answer = $bench->send($bench->reading('snug:c2a:1', '32.0'))->assertJsonPath('outcomes.0.standing', 'applied');
+        self::assertSame(['after_sitting'], BenchActor::found($answer));
         self::assertSame(1, DB::table('findings')->where('kind', 'after_sitting')->count());
     }
 
@@ -52,8 +53,7 @@ final class SittingTest extends FeatureTestCase
         $bench->ready($this->world->job($this->world->build()));
         $sitting = (string) $this->pin($bench->device, '1042')->json('person.sitting');
 
-        $outcome = $bench->send($bench->reading('snug:c2a:1', '32.0', change: ['sitting' => $sitting]))->assertOk()->json('outcomes.0');
-        self::assertSame(['not_holder'], $outcome['flags']);
+        self::assertSame(['not_holder'], BenchActor::found($bench->send($bench->reading('snug:c2a:1', '32.0', change: ['sitting' => $sitting]))));
         self::assertSame('It was done by somebody else than the one in whose hands the run was.', DB::table('findings')->value('sentence'));
     }
 
@@ -123,7 +123,7 @@ final class SittingTest extends FeatureTestCase
         $bench = $this->world->bench();
         $bench->ready($this->world->job($this->world->build()));
 
-        self::assertSame(['resumed_after_idle'], $bench->send($bench->reading('snug:c2a:1', '32.0', change: ['after_idle' => true]))->assertOk()->json('outcomes.0.flags'));
+        self::assertSame(['resumed_after_idle'], BenchActor::found($bench->send($bench->observation('resumed') + ['after_idle' => true])));
     }
 
     public function test_twelve_hours_end_the_sitting_too(): void

@@ -9,9 +9,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Lives\Life;
-use Tekkal\Core\Unit\QuantityParser;
-use Tekkal\Core\Unit\Understood;
 use Tests\Feature\BenchActor;
 use Tests\Feature\World;
 
@@ -22,6 +21,9 @@ final class LifeActor
 
     /** @var array<string, BenchActor> by device and person */
     private array $actors = [];
+
+    /** @var array<string, string> step by the name that the life gives a reading */
+    private array $steps = [];
 
     /** @var array<string, string> id by the name that the life gives it */
     private array $ids = [];
@@ -53,11 +55,11 @@ final class LifeActor
             'tool_taken' => $this->holder->take($event['quantity'], $event['tool'])->status(),
             'reading_taken' => $this->read($this->actor($event), $event),
             'backed_off' => $this->holder->send($this->holder->observation('backed_off', $event['step']))->status(),
-            'reading_withdrawn' => $this->holder->command("runs/$this->run/withdrawals", ['reading' => $this->ids[$event['reading']], 'reason' => 'wrong_key'] + $this->second($event))->status(),
+            'reading_withdrawn' => $this->holder->command("runs/$this->run/withdrawals", ['reading' => $this->ids[$event['reading']], 'step' => $this->steps[$event['reading']], 'reason' => 'wrong_key'] + $this->second($event))->status(),
             'run_finished' => $this->holder->command("runs/$this->run/finish")->status(),
             default => throw new RuntimeException("No bench of the first format records $event[event]."),
         };
-        $observed = in_array($event['event'], ['reading_taken', 'backed_off'], true);
+        $observed = in_array($event['event'], ['reading_taken', 'backed_off', 'tool_taken'], true);
         $this->test::assertSame($observed || $outcome['standing'] === 'applied' ? 'taken' : 'refused', $done < 300 ? 'taken' : ($done === 409 ? 'refused' : (string) $done), (string) json_encode($event));
     }
 
@@ -117,16 +119,14 @@ final class LifeActor
     /** @param  array<string, mixed>  $event */
     private function read(BenchActor $actor, array $event): int
     {
-        $value = QuantityParser::parse($event['value']);
-        if (! $value instanceof Understood) {
-            throw new RuntimeException($event['value']);
-        }
-        $sent = $actor->observation('reading', $event['step']);
+        $sent = $actor->observation('reading_taken', $event['step']);
         $this->ids[$event['id']] ??= $sent['id'];
+        $this->steps[$event['id']] = $event['step'];
+        $value = Bench::coded($event['value']);
 
         return $actor->send([
-            'value' => $value->value->digits, 'unit' => $value->value->unit->code(), 'raw' => $value->value->digits, 'mono_ms' => $event['mono_ms'],
-            'tool' => $this->world->tools[$event['tool']], 'source' => $event['source'], 'device_verdict' => 'in', 'id' => $this->ids[$event['id']],
+            'value' => $value, 'raw' => explode(' ', $value)[0], 'mono_ms' => $event['mono_ms'], 'tool' => $this->world->tools[$event['tool']], 'source' => $event['source'], 'device_says' => ['standing' => 'applied', 'verdict' => 'in'],
+            'id' => $this->ids[$event['id']],
         ] + $sent)->status();
     }
 

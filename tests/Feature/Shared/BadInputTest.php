@@ -70,12 +70,13 @@ final class BadInputTest extends FeatureTestCase
     public static function unreadable(): iterable
     {
         yield 'empty' => [['value' => '']];
-        yield 'negative' => [['value' => '-32']];
-        yield '1e309' => [['value' => '1e309']];
-        yield 'not a number' => [['value' => 'NaN']];
-        yield 'ten thousand characters' => [['value' => str_repeat('3', 10_000)]];
-        yield 'a unit that is none' => [['unit' => 'furlong']];
-        yield 'pounds alone' => [['unit' => 'lb']];
+        yield 'without a unit' => [['value' => '32']];
+        yield 'negative' => [['value' => '-32 N.m']];
+        yield '1e309' => [['value' => '1e309 N.m']];
+        yield 'not a number' => [['value' => 'NaN N.m']];
+        yield 'ten thousand characters' => [['value' => str_repeat('3', 10_000).' N.m']];
+        yield 'a unit that is none' => [['value' => '32 furlong']];
+        yield 'pounds alone' => [['value' => '32 lb']];
     }
 
     /** @param  array<string, mixed>  $change */
@@ -94,14 +95,14 @@ final class BadInputTest extends FeatureTestCase
     public function test_a_unit_of_the_wrong_kind_is_kept_aside_with_its_reason(): void
     {
         $bench = $this->begun();
-        $bench->send($bench->reading('snug:c2a:1', '32', change: ['unit' => 'deg']))->assertOk()
-            ->assertJsonPath('outcomes.0.standing', 'set_aside')->assertJsonPath('outcomes.0.sentence', 'Its unit measures something else than the step controls.');
+        $bench->send($bench->reading('snug:c2a:1', '32', change: ['value' => '32 deg']))->assertOk()
+            ->assertJsonPath('outcomes.0.standing', 'set_aside')->assertJsonPath('outcomes.0.say.0.sentence', 'Its unit measures something else than the step controls.');
     }
 
     public function test_inch_pounds_sent_as_foot_pounds_are_judged_as_what_they_say_and_stop_the_run(): void
     {
         $bench = $this->begun();
-        $bench->send($bench->reading('snug:c2a:1', '284', change: ['unit' => 'lbf.ft']))->assertOk()->assertJsonPath('outcomes.0.verdict', 'high');
+        self::assertSame('high', BenchActor::verdict($bench->send($bench->reading('snug:c2a:1', '284', change: ['value' => '284 lbf.ft']))->assertOk()));
 
         self::assertSame('snug:c2a:1', $bench->show()['stopped_at']);
     }
@@ -114,7 +115,7 @@ final class BadInputTest extends FeatureTestCase
         self::assertSame(1, DB::table('ledger_entries')->where('entry_id', $reading['id'])->count());
 
         $other = $bench->reading('snug:c3b:1', '32');
-        $bench->sendAsIs($other, ['value' => '33'] + $other)->assertStatus(409)->assertJsonPath('type', 'tekkal:id-taken');
+        $bench->sendAsIs($other, ['value' => '33 N.m'] + $other)->assertStatus(409)->assertJsonPath('type', 'tekkal:id-taken');
         self::assertSame(0, DB::table('ledger_entries')->where('entry_id', $other['id'])->count(), 'all or nothing');
     }
 
@@ -141,9 +142,9 @@ final class BadInputTest extends FeatureTestCase
         $bench = $this->begun();
         app(EndSitting::class)($bench->sitting, $this->world->nextSeq($bench->device) + 5);
         $this->travel(71)->hours();
-        $bench->send($bench->reading('snug:c2a:1', '32'))->assertOk()->assertJsonPath('outcomes.0.flags', []);
+        self::assertSame([], BenchActor::found($bench->send($bench->reading('snug:c2a:1', '32'))));
         $this->travel(2)->hours();
-        $bench->send($bench->reading('snug:c3b:1', '32'))->assertOk()->assertJsonPath('outcomes.0.flags', ['after_sitting'])->assertJsonPath('outcomes.0.standing', 'applied');
+        self::assertSame(['after_sitting'], BenchActor::found($bench->send($bench->reading('snug:c3b:1', '32'))));
     }
 
     private function begun(): BenchActor

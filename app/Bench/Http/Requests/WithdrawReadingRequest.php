@@ -15,7 +15,7 @@ final class WithdrawReadingRequest extends PersonRequest
     public function rules(): array
     {
         return [
-            'reading' => 'required|uuid', 'reason' => ['required', Rule::in(WithdrawReading::REASONS)], 'text' => 'nullable|string|max:500',
+            'reading' => 'required|uuid', 'step' => 'required|string|max:120', 'reason' => ['required', Rule::in(WithdrawReading::REASONS)], 'text' => 'nullable|string|max:500',
             'second_badge' => 'nullable|string|max:20', 'second_pin' => 'nullable|string|max:20',
         ];
     }

@@ -24,14 +24,15 @@ final class BuildResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return $this->resource->only(['id', 'serial', 'build_number']) + [
+        $stored = $this->resource->getAttributes();
+
+        return array_intersect_key($stored, ['id' => 0, 'serial' => 0, 'build_number' => 0, 'state' => 0]) + [
             'title' => $this->resource->title(),
-            'state' => $this->resource->state->value,
             'family' => $this->family,
             'customer' => $this->resource->owner?->name,
-            'opened_at' => $this->resource->opened_at->toIso8601ZuluString(),
-            'finished_at' => $this->resource->finished_at?->toIso8601ZuluString(),
-            'shipped_at' => $this->resource->shipped_at?->toIso8601ZuluString(),
+            'opened_at' => Subject::zulu($stored['opened_at']),
+            'finished_at' => Subject::zulu($stored['finished_at']),
+            'shipped_at' => Subject::zulu($stored['shipped_at']),
             'joints' => $this->joints,
         ];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Library\Http\Resources;
 
-use App\Library\Jobs\ImportLibrary;
 use App\Library\Models\Import;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -21,8 +20,7 @@ final class ImportResource extends JsonResource
     {
         $report = (array) json_decode($this->resource->report, true);
 
-        return $this->resource->only(['id', 'name', 'state', 'total']) + [
-            'done' => ImportLibrary::done($this->resource->id),
+        return $this->resource->only(['id', 'name', 'state', 'total', 'done']) + [
             'rows' => $report['rows'], 'families' => $report['families'], 'sources' => $report['sources'], 'standards' => $report['standards'], 'only' => $report['only'], 'why' => $report['why'] ?? null,
         ];
     }

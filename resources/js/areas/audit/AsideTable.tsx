@@ -14,14 +14,22 @@ const REASONS: { value: DismissReason; text: string }[] = [
   { value: 'test_pull', text: 'It was a test pull' },
 ];
 
-/** Readings that moved nothing, each with why, and what the lead made of it. */
+/** What a bench saw and that moved nothing, each with why, and what the lead made of it. */
 export function AsideTable({ lines }: { lines: AsideLine[] }) {
   const [dismissing, setDismissing] = useState<AsideLine | null>(null);
   return (
     <>
       <table className="mt-2 w-full">
         <TableHead
-          columns={['arrived', ['reading', 'pr-6 text-right'], ['why it moved nothing', 'pr-6'], ['tool', 'pr-6'], ['person', 'pr-6'], ['', 'w-32']]}
+          columns={[
+            'arrived',
+            'what the bench saw',
+            ['value', 'pr-6 text-right'],
+            ['why it moved nothing', 'pr-6'],
+            ['tool', 'pr-6'],
+            ['person', 'pr-6'],
+            ['', 'w-32'],
+          ]}
         />
         <tbody>
           {lines.map((line) => (
@@ -40,6 +48,7 @@ function Row({ line, onDismiss }: { line: AsideLine; onDismiss: () => void }) {
   return (
     <tr className="h-11 border-b border-hair">
       <td className="pr-6 whitespace-nowrap text-soft">{dayAndTime(line.received_at, zone)}</td>
+      <td className="pr-6">{line.what}</td>
       <td className="pr-6 text-right font-semibold">{line.value ?? '–'}</td>
       <td className="py-1.5 pr-6">
         {line.reason}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useMay } from '@/api/session';
+import { useMay, useZone } from '@/api/session';
 import type { AuditJoint, ResultLine } from '@/api/types';
-import { calendarDay } from '@/lib/typeset';
+import { calendarDay, dayAndTime } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
 import { RevisionLink } from '@/ui/RevisionLink';
 import { WindowPlot } from '@/ui/WindowPlot';
@@ -77,6 +77,7 @@ function Worked({ joint, run, picked, onPick }: Props & { run: NonNullable<Audit
         </div>
         <RoundPlot lines={joint.lines} stages={stages} first={first?.stage ?? stages[0] ?? ''} picked={position} onPick={onPick} />
       </div>
+      <Noticed noticed={joint.noticed} />
       {position !== null && <AttemptChain lines={joint.lines.filter((l) => l.position === position)} stages={stages} />}
       <ResultTable lines={joint.lines} stages={stages} picked={position} onPick={onPick} />
     </>
@@ -128,4 +129,19 @@ function plotSentence(round: ResultLine[]): string {
   if (wrong.length > 0) return wrong.map((l) => `Bolt ${l.number ?? '?'} ${l.attempts.find((a) => a.status === 'live')?.word ?? ''}`).join(', ');
   if (missing > 0) return `${String(round.length - missing)} of ${String(round.length)} bolts have this round`;
   return 'Every bolt lies between its limits';
+}
+
+/** What was noticed beside the results: a bench that went on without a PIN, a tool that was not fit when it was taken. */
+function Noticed({ noticed }: { noticed: AuditJoint['noticed'] }) {
+  const zone = useZone();
+  if (noticed.length === 0) return null;
+  return (
+    <ul className="mt-4">
+      {noticed.map((n) => (
+        <li key={n.at + n.sentence} className={`border-l-2 pl-3 ${n.wrong ? 'border-fault' : 'border-hair'}`}>
+          {n.sentence} <span className="text-soft">{dayAndTime(n.at, zone)}</span>
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -37,7 +37,7 @@ export function ActionBar({ bench, sheet, entry, onPad, onChangeTool, takeBackNa
       <div className="ml-auto max-w-80 text-right portrait:col-span-4 portrait:flex portrait:w-full portrait:max-w-none portrait:justify-between" role="status">
         <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
         {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
-        {aside && <p className="text-fault">One reading was set aside: {aside.outcome.sentence}</p>}
+        {aside && <p className="text-fault">Something was set aside: {aside.outcome.say[0]?.sentence}</p>}
         <p className="text-soft">
           step {Math.min(done + 1, sheet.steps.length)} of {sheet.steps.length}
         </p>

@@ -16,7 +16,7 @@ import { type Bench, takenTool } from './useRun';
 import { type Entry, useEntry } from './useEntry';
 
 type Props = { bench: Bench; sheet: RunSheet; step: RunStep };
-type TakenBack = { step: RunStep; reading: string };
+type TakenBack = { name: string; step: string; reading: string };
 
 /** The call: which bolt, which number, and the whole joint as it should look now. */
 export function StepScreen({ bench, sheet, step }: Props) {
@@ -28,7 +28,7 @@ export function StepScreen({ bench, sheet, step }: Props) {
   const done = bench.view?.doneHere ?? [];
   const before = lastDone(sheet, done);
   if (changing || tool === null) return <ToolChoice bench={bench} sheet={sheet} step={step} onDone={() => setChanging(false)} />;
-  const last = before && lastTyped(before);
+  const last = before && lastTyped(sheet, before);
   return (
     <>
       <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)]">
@@ -45,13 +45,11 @@ export function StepScreen({ bench, sheet, step }: Props) {
         entry={entry}
         onPad={() => setPad((open) => !open)}
         onChangeTool={() => setChanging(true)}
-        takeBackName={last ? nameOf(sheet, last.step).bolt.toLowerCase() : null}
+        takeBackName={last?.name.toLowerCase() ?? null}
         onTakeBack={last && bench.pending.length === 0 ? () => setTakingBack(last) : undefined}
       />
       {entry.slip && <SlipQuestion entry={entry} tool={tool} />}
-      {takingBack && (
-        <WithdrawPanel bench={bench} name={nameOf(sheet, takingBack.step).bolt} reading={takingBack.reading} onClose={() => setTakingBack(null)} />
-      )}
+      {takingBack && <WithdrawPanel bench={bench} {...takingBack} onClose={() => setTakingBack(null)} />}
     </>
   );
 }
@@ -88,10 +86,11 @@ function Joint({ sheet, step, tool, entry, done, before, keys }: JointProps) {
 }
 
 /** What was typed for a step and still counts: it can be taken back. */
-function lastTyped(step: RunStep): TakenBack | undefined {
+function lastTyped(sheet: RunSheet, step: RunStep): TakenBack | undefined {
   const attempt = step.attempts.find((a) => a.status === 'live' && a.typed);
-  return attempt && { step, reading: attempt.reading };
+  return attempt && { name: nameOf(sheet, step).bolt, step: step.id, reading: attempt.reading };
 }
+
 /** The step done last, in plan order: the one to take back, and where the hand comes from. */
 function lastDone(sheet: RunSheet, doneHere: string[]): RunStep | undefined {
   return sheet.steps.filter((s) => s.status === 'done' || doneHere.includes(s.id)).at(-1);

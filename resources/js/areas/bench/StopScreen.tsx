@@ -22,7 +22,7 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
   const [withdrawing, setWithdrawing] = useState(false);
   const step = sheet.steps.find((s) => s.id === stepId);
   const attempt = step?.attempts.find((a) => a.status === 'live');
-  const word = WORDS[attempt?.verdict ?? waiting?.device_verdict ?? ''] ?? 'Stop';
+  const word = WORDS[attempt?.verdict ?? (waiting?.type === 'reading_taken' ? waiting.device_says?.verdict : null) ?? ''] ?? 'Stop';
   useShownWhileLocked(step ? lockSentence(sheet, step, word) : null);
   if (!step) return null;
   const { bolt } = nameOf(sheet, step);
@@ -34,13 +34,20 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
       aria-label={`${bolt} ${word}`}
     >
       <div className="grid min-h-0 grow grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-9 portrait:grid-cols-1">
-        <WhatAndNow sheet={sheet} step={step} word={word} reason={attempt?.reason ?? `${waiting?.value ?? ''} lies outside ${step.window}.`} />
+        <WhatAndNow
+          sheet={sheet}
+          step={step}
+          word={word}
+          reason={attempt?.reason ?? `${waiting?.type === 'reading_taken' ? waiting.raw : ''} lies outside ${step.window}.`}
+        />
         <div className="min-h-0">
           <JointMap sketch={sheet.sketch} marks={marks} detail="full" label={`The joint; ${bolt} ${word.toLowerCase()}`} />
         </div>
       </div>
       <WaysOn bench={bench} stepId={stepId} answered={waiting === undefined} onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined} />
-      {withdrawing && attempt && <WithdrawPanel bench={bench} name={bolt} reading={attempt.reading} outOfWindow onClose={() => setWithdrawing(false)} />}
+      {withdrawing && attempt && (
+        <WithdrawPanel bench={bench} name={bolt} reading={attempt.reading} step={stepId} outOfWindow onClose={() => setWithdrawing(false)} />
+      )}
     </main>
   );
 }

@@ -19,18 +19,19 @@ type Props = {
   bench: Bench;
   name: string;
   reading: string;
+  step: string;
   /** It lies outside its window, so a second person has to confirm. */
   outOfWindow?: boolean;
   onClose: () => void;
 };
 
 /** Takes a typed value back as a typing error, with a reason; an out-of-window one before a second person. */
-export function WithdrawPanel({ bench, name, reading, outOfWindow = false, onClose }: Props) {
+export function WithdrawPanel({ bench, name, reading, step, outOfWindow = false, onClose }: Props) {
   const { form, put, bind } = useForm({ badge: '', pin: '' });
   const { command } = bench;
   const withdraw = (reason: Withdrawal['reason']) => {
     const second = outOfWindow ? { second_badge: form.badge.replace(/^@B/, ''), second_pin: form.pin } : {};
-    command.mutate(withdrawReading({ reading, reason, ...second }), { onSuccess: onClose, onError: () => put('pin')('') });
+    command.mutate(withdrawReading({ reading, step, reason, ...second }), { onSuccess: onClose, onError: () => put('pin')('') });
   };
   const close = () => {
     command.reset();

@@ -5,35 +5,44 @@ import { closingGuard } from '@/lib/closing-guard';
 import { Problem, sentenceOf } from '@/lib/problem';
 import { renumber } from '@/lib/renumber';
 
-type Seen = {
-  id: string;
-  sitting: string;
-  base_seq: number;
-  device_time: string;
-  mono_ms: number;
-  /** The bench had locked itself and somebody went on while no PIN could be checked. */
-  after_idle?: boolean;
+/** Who was signed in, what the bench had seen of the run, and its clocks. */
+type Stamped = { v: 1; id: string; sitting: string; base_seq: number; device_time: string; mono_ms: number; clock: string };
+type OfRun = Stamped & { run: string; subject: string };
+type At = OfRun & { step: string };
+type Reading = At & {
+  type: 'reading_taken';
+  /** Digits and the unit's code: "23.5 lbf.ft". */
+  value: string;
+  raw: string;
+  tool: string;
+  source: 'typed' | 'simulated_tool';
+  /** What stood on the screen. */
+  shown?: { number: string; unit: string; setting?: string; hardware?: string; sentence: string };
+  device_says?: { standing: 'applied'; verdict: 'in' | 'low' | 'high' };
 };
-/** Something seen at a step of a run, as it is sent. Its number is given here; everything else by whoever saw it. */
-export type StepObservation = Seen & {
-  kind: 'reading' | 'backed_off';
-  run: string;
-  subject: string;
-  step: string;
-  value?: string;
-  unit?: string;
-  raw?: string;
-  tool?: string;
-  source?: 'typed' | 'simulated_tool';
-  device_verdict?: string;
-};
+type BackedOff = At & { type: 'backed_off' };
+type ToolTaken = OfRun & { type: 'tool_taken'; quantity: 'torque' | 'angle'; tool: string };
+/** The bench had locked itself and somebody went on while no PIN could be checked. */
+type Resumed = OfRun & { type: 'resumed'; after_idle: boolean };
+/** Something seen in a run, as it is sent (docs/formats/events.md). Its number is given here; all else by whoever saw it. */
+export type RunObservation = Reading | BackedOff | ToolTaken | Resumed;
+export type StepObservation = Reading | BackedOff;
 /** What stands in the place of one that the server could not read: its bytes, and what was said of them. */
-type Unread = Seen & { kind: 'observation_unreadable'; hash: string; bytes?: string; told: string };
-export type Observation = StepObservation | Unread;
+type Unread = Stamped & { type: 'observation_unreadable'; hash: string; bytes?: string; told: string };
+export type Observation = RunObservation | Unread;
 
-/** Does it belong to a step of this run? */
-export function isOfRun<T extends Observation>(observation: T, run: string): observation is T & StepObservation {
-  return observation.kind !== 'observation_unreadable' && observation.run === run;
+/** Names this page's monotonic clock: a count of another start of the page cannot be compared with it. */
+const CLOCK = crypto.randomUUID();
+export const clocks = () => ({ device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()), clock: CLOCK });
+
+/** Does it belong to this run? */
+export function isOfRun<T extends Observation>(observation: T, run: string): observation is T & RunObservation {
+  return observation.type !== 'observation_unreadable' && observation.run === run;
+}
+
+/** Is it about a step? */
+export function isAtStep<T extends Observation>(observation: T): observation is T & StepObservation {
+  return observation.type === 'reading_taken' || observation.type === 'backed_off';
 }
 
 type Waiting = Observation & { device_seq: number };
@@ -46,6 +55,8 @@ export type OutboxState = {
   trouble: string | null;
   /** The server could not read what was seen last here. */
   unread: boolean;
+  /** What was seen last could not be kept on this device: the sentence to show; null when it was kept. */
+  notKept: string | null;
 };
 
 interface Schema extends DBSchema {
@@ -65,7 +76,7 @@ const MOST_BYTES = 60_000;
  * It outlives reloads and sign-outs.
  */
 export class Outbox {
-  private state: OutboxState = { waiting: [], answered: [], trouble: null, unread: false };
+  private state: OutboxState = { waiting: [], answered: [], trouble: null, unread: false, notKept: null };
   private saved: Waiting[] = [];
   /** Seen, and on its way to this device's disk. */
   private unsaved: Waiting[] = [];
@@ -103,7 +114,7 @@ export class Outbox {
     return () => this.listeners.delete(listener);
   };
 
-  /** From now on until a PIN was checked, what is observed says that none was. */
+  /** Somebody goes on while no PIN can be checked: said once, before whatever is observed next. */
   markAfterIdle(on: boolean): void {
     this.afterIdle = on;
   }
@@ -114,37 +125,39 @@ export class Outbox {
   }
 
   /**
-   * Keeps an observation; it is safe on this device when the promise resolves. The screen goes on at once, and back
-   * again if the device could not keep it: then the promise is rejected with the sentence to show.
+   * Keeps an observation; the answer is whether it is safe on this device. The screen goes on at once, and back again if
+   * the device could not keep it, which the state says in a sentence: whoever asked may be off the screen by then.
    */
-  async observe(seen: StepObservation): Promise<void> {
-    const observation: StepObservation = this.afterIdle ? { ...seen, after_idle: true } : seen;
-    this.unsaved.push({ ...observation, device_seq: Number.MAX_SAFE_INTEGER });
+  async observe(observation: RunObservation): Promise<boolean> {
+    // One with what follows it: neither is kept without the other, and nothing comes between them.
+    const together = this.afterIdle ? [resumedBefore(observation), observation] : [observation];
+    this.afterIdle = false;
+    this.unsaved.push(...together.map((o) => ({ ...o, device_seq: Number.MAX_SAFE_INTEGER })));
     this.guard(true);
-    this.set({ unread: false });
+    this.set({ unread: false, notKept: null });
     this.show();
     try {
-      await this.save(observation);
+      await this.save(together);
     } catch {
-      throw new Problem(
-        'not-kept',
-        `This device could not keep ${observation.value ?? 'what was pressed'}: its store is full or closed. Nothing was recorded; call the lead.`,
-        0,
-      );
+      this.afterIdle ||= together.length > 1;
+      const what = observation.type === 'reading_taken' ? observation.raw : 'what was pressed';
+      this.set({ notKept: `This device could not keep ${what}: its store is full or closed. Nothing was recorded; call the lead.` });
+      return false;
     } finally {
-      this.unsaved = this.unsaved.filter((o) => o.id !== observation.id);
+      this.unsaved = this.unsaved.filter((o) => together.every((t) => t.id !== o.id));
       this.guard(this.unsaved.length > 0);
       await this.refresh();
     }
     void this.flush();
+    return true;
   }
 
-  private async save(observation: StepObservation): Promise<void> {
+  private async save(together: RunObservation[]): Promise<void> {
     await this.numbering(async () => {
       const tx = this.db.transaction(['waiting', 'meta'], 'readwrite');
       const next = (await tx.objectStore('meta').get('next')) ?? 1;
-      await tx.objectStore('waiting').put({ ...observation, device_seq: next });
-      await tx.objectStore('meta').put(next + 1, 'next');
+      for (const [i, observation] of together.entries()) await tx.objectStore('waiting').put({ ...observation, device_seq: next + i });
+      await tx.objectStore('meta').put(next + together.length, 'next');
       await tx.done;
     });
   }
@@ -154,7 +167,7 @@ export class Outbox {
     await this.flush();
     if (this.state.waiting.length > 0) throw new Problem('offline', this.state.trouble ?? 'Readings are still waiting to be sent. Try again in a moment.', 0);
     return this.numbering(async () => {
-      const stamp = { id: crypto.randomUUID(), base_seq: baseSeq, device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()) };
+      const stamp = { id: crypto.randomUUID(), base_seq: baseSeq, ...clocks() };
       const attempt = async (seq: number): Promise<T> => {
         const answer = await send({ ...stamp, device_seq: seq });
         await this.db.put('meta', seq + 1, 'next');
@@ -238,12 +251,12 @@ export class Outbox {
     const told = (error instanceof Problem && typeof error.facts.reason === 'string' ? error.facts.reason : sentenceOf(error)).slice(0, 200);
     const item: Waiting = {
       id: crypto.randomUUID(),
-      kind: 'observation_unreadable',
+      type: 'observation_unreadable',
+      v: 1,
       sitting: bad.sitting,
       device_seq: bad.device_seq,
       base_seq: 0,
-      device_time: new Date().toISOString(),
-      mono_ms: Math.round(performance.now()),
+      ...clocks(),
       hash: Array.from(new Uint8Array(digest), (b) => b.toString(16).padStart(2, '0')).join(''),
       ...(sent.length <= MOST_BYTES ? { bytes: sent } : {}),
       told,
@@ -280,6 +293,10 @@ export class Outbox {
   }
 }
 
+function resumedBefore({ v, sitting, base_seq, device_time, mono_ms, clock, run, subject }: RunObservation): Resumed {
+  return { type: 'resumed', after_idle: true, v, id: crypto.randomUUID(), sitting, base_seq, device_time, mono_ms, clock, run, subject };
+}
+
 function expectedSeq(error: unknown): number | null {
   return error instanceof Problem && error.type === 'device-seq' && typeof error.facts.expected === 'number' ? error.facts.expected : null;
 }
@@ -288,5 +305,5 @@ function expectedSeq(error: unknown): number | null {
 function unreadIn(error: unknown, batch: Waiting[]): Waiting | null {
   if (!(error instanceof Problem) || error.type !== 'unreadable' || typeof error.facts.index !== 'number') return null;
   const bad = batch[error.facts.index];
-  return bad && bad.kind !== 'observation_unreadable' ? bad : null;
+  return bad && bad.type !== 'observation_unreadable' ? bad : null;
 }

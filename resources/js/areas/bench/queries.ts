@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { answerOf, api } from '@/api/client';
-import type { Command, RunSheet, RunStep } from '@/api/types';
+import type { Command, RunSheet } from '@/api/types';
 
 export const BENCH = ['bench'] as const;
 export const RUN = (id: string) => [...BENCH, 'run', id] as const;
@@ -22,12 +22,7 @@ export const takeOver: RunCommand = (stamp, run) => answerOf(api.POST('/bench/ru
 
 export const finishRun: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run } }, body: stamp }));
 
-export const takeTool =
-  (quantity: RunStep['quantity'], tool: string): RunCommand =>
-  (stamp, run) =>
-    answerOf(api.POST('/bench/runs/{run}/tools', { params: { path: { run } }, body: { ...stamp, quantity, tool } }));
-
-export type Withdrawal = { reading: string; reason: 'wrong_key' | 'misread_scale' | 'wrong_bolt'; second_badge?: string; second_pin?: string };
+export type Withdrawal = { reading: string; step: string; reason: 'wrong_key' | 'misread_scale' | 'wrong_bolt'; second_badge?: string; second_pin?: string };
 
 export const withdrawReading =
   (withdrawal: Withdrawal): RunCommand =>

@@ -1,8 +1,6 @@
 import { useState } from 'react';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
 import { type Slip, suspectedSlip } from '@/lib/slips';
-import { takeTool } from './queries';
 import { type Bench, useObserve } from './useRun';
 
 const PLAIN = /^\d{1,5}(?:\.\d{1,4})?$/;
@@ -35,13 +33,13 @@ function useTyping() {
     setTyped(cleaned(text));
   };
   const press = (key: string) => type(key === '⌫' ? typed.slice(0, -1) : typed + key);
-  return { typed, setTyped, note, setNote, refuse: (error: unknown) => setNote(sentenceOf(error)), type, press };
+  return { typed, setTyped, note, setNote, type, press };
 }
 
 /** What is being typed as a reading, and what becomes of it on Enter. */
 export function useEntry(bench: Bench, sheet: RunSheet, step: RunStep, tool: ToolOffer | null) {
   const observe = useObserve(bench);
-  const { typed, setTyped, note, setNote, refuse, type, press } = useTyping();
+  const { typed, setTyped, note, setNote, type, press } = useTyping();
   const [slip, setSlip] = useState<Slip | null>(null);
   const line = sheet.walk_sheet.find((l) => l.step === step.id);
   const scanning = typed.startsWith('@');
@@ -50,18 +48,14 @@ export function useEntry(bench: Bench, sheet: RunSheet, step: RunStep, tool: Too
     if (!tool) return;
     setSlip(null);
     setTyped('');
-    try {
-      await observe.reading(step.id, value, typed, tool, 'typed');
-    } catch (error) {
-      setTyped(value);
-      refuse(error);
-    }
+    if (!(await observe.reading(step, value, typed, tool, 'typed'))) setTyped(value);
   };
   const takeScan = () => {
     setTyped('');
     const scanned = toolScanned(sheet, step, typed);
     if (typeof scanned === 'string') setNote(scanned);
-    else bench.command.mutate(takeTool(step.quantity, scanned.id), { onError: refuse });
+    else if (scanned.reasons.length > 0) setNote(scanned.reasons.join(' '));
+    else void observe.toolTaken(step.quantity, scanned.id);
   };
   const takeReading = () => {
     if (!tool || !line) return;
@@ -74,7 +68,7 @@ export function useEntry(bench: Bench, sheet: RunSheet, step: RunStep, tool: Too
   };
   /** Answers the question about a slip: the value as typed, the likely one, or back to typing. */
   const settle = (value: string | null) => (value === null ? setSlip(null) : void record(value));
-  const pulled = (value: string, by: ToolOffer) => void observe.reading(step.id, value, value, by, 'simulated_tool').catch(refuse);
+  const pulled = (value: string, by: ToolOffer) => void observe.reading(step, value, value, by, 'simulated_tool');
 
   return { typed, scanning, note, slip, type, press, take: scanning ? takeScan : takeReading, settle, pulled };
 }

@@ -3,7 +3,7 @@ import { useSyncExternalStore } from 'react';
 import { answerOf, api } from '@/api/client';
 import { Outbox, type OutboxState } from './outbox';
 
-const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null, unread: false };
+const EMPTY: OutboxState = { waiting: [], answered: [], trouble: null, unread: false, notKept: null };
 const opened = new Map<string, Promise<Outbox>>();
 
 /** The outbox of this bench; null while it opens. One per browser window, whoever is signed in. */

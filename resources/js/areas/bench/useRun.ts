@@ -4,7 +4,8 @@ import { useMe } from '@/api/session';
 import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
 import { type RunView, runView, unknownTo } from '@/lib/run-view';
 import { judge } from '@/lib/straight-path';
-import { isOfRun } from './outbox';
+import { motionOf, nameOf } from './names';
+import { type RunObservation, clocks, isAtStep, isOfRun } from './outbox';
 import { RUN, type RunCommand, useSheet } from './queries';
 import { useOutbox } from './useOutbox';
 
@@ -13,16 +14,16 @@ export function useRun(id: string) {
   const client = useQueryClient();
   const query = useSheet(id);
   const { outbox, state, ready } = useOutbox();
-  const sheet = query.data;
+  const told = query.data;
 
-  const lastSeq = sheet?.last_seq ?? 0;
+  const lastSeq = told?.last_seq ?? 0;
   const pending = useMemo(() => {
     const unseen = state.answered.filter(({ outcome }) => outcome.standing === 'applied' && outcome.seq > lastSeq).map(({ observation }) => observation);
     return unknownTo(
-      sheet,
+      told,
       [...unseen, ...state.waiting].filter((o) => isOfRun(o, id)),
     );
-  }, [state, id, lastSeq, sheet]);
+  }, [state, id, lastSeq, told]);
 
   const newest = Math.max(0, ...state.answered.filter(({ observation }) => isOfRun(observation, id)).map(({ outcome }) => outcome.seq));
   useEffect(() => {
@@ -38,36 +39,73 @@ export function useRun(id: string) {
     },
   });
 
-  const view: RunView | null = sheet ? runView(sheet, pending) : null;
+  const sheet = useMemo(() => told && withTools(told, pending), [told, pending]);
+  const view: RunView | null = sheet ? runView(sheet, pending.filter(isAtStep)) : null;
   const asides = state.answered.filter(({ observation, outcome }) => isOfRun(observation, id) && outcome.standing !== 'applied');
   return { query, sheet, view, pending, asides, outbox, outboxState: state, command };
 }
 
 export type Bench = ReturnType<typeof useRun>;
 
-/** Ways to observe something at a step, put into the outbox with what the bench knows of it. */
+/** Ways to observe something in a run, put into the outbox with what the bench knows of it. */
 export function useObserve(bench: Bench) {
   const me = useMe();
   const { outbox, sheet } = bench;
-  const common = (step: string) => ({
+  const common = () => ({
+    v: 1 as const,
     id: crypto.randomUUID(),
     run: sheet?.id ?? '',
     subject: sheet?.subject ?? '',
     sitting: me.sitting ?? '',
-    step,
     base_seq: sheet?.last_seq ?? 0,
-    device_time: new Date().toISOString(),
-    mono_ms: Math.round(performance.now()),
+    ...clocks(),
   });
+  const observe = async (seen: RunObservation) => (await outbox?.observe(seen)) ?? false;
   return {
-    reading: async (step: string, value: string, raw: string, tool: ToolOffer, source: 'typed' | 'simulated_tool') => {
-      const line = sheet?.walk_sheet.find((l) => l.step === step);
-      const verdict = (line && judge(line, value, tool.unit.code)) ?? 'unjudged';
-      await outbox?.observe({ ...common(step), kind: 'reading', value, unit: tool.unit.code, raw, tool: tool.id, source, device_verdict: verdict });
-      return verdict;
+    reading: (step: RunStep, value: string, raw: string, tool: ToolOffer, source: 'typed' | 'simulated_tool') => {
+      const line = sheet?.walk_sheet.find((l) => l.step === step.id);
+      const verdict = line ? judge(line, value, tool.unit.code) : null;
+      const says = verdict === null ? {} : { device_says: { standing: 'applied' as const, verdict } };
+      const shown = sheet ? { shown: shownFor(sheet, step, tool) } : {};
+      return observe({
+        ...common(),
+        type: 'reading_taken',
+        step: step.id,
+        value: `${value} ${tool.unit.code}`,
+        raw,
+        tool: tool.id,
+        source,
+        ...shown,
+        ...says,
+      });
     },
-    backedOff: async (step: string) => outbox?.observe({ ...common(step), kind: 'backed_off' }),
+    backedOff: (step: string) => observe({ ...common(), type: 'backed_off', step }),
+    toolTaken: (quantity: RunStep['quantity'], tool: string) => observe({ ...common(), type: 'tool_taken', quantity, tool }),
   };
+}
+
+/** The number to reach as the screen gave it, with all that belongs to it. */
+function shownFor(sheet: RunSheet, step: RunStep, tool: ToolOffer) {
+  const setting = tool.settings.find((s) => s.step === step.id);
+  return {
+    number: setting?.digits ?? step.target,
+    unit: tool.unit.symbol,
+    ...(setting ? { setting: `${setting.low}–${setting.high}` } : {}),
+    hardware: sheet.hardware,
+    sentence: `${nameOf(sheet, step).bolt}, ${motionOf(sheet, step)}`,
+  };
+}
+
+/** The sheet with the tools that were taken here and have not been answered yet. */
+function withTools(sheet: RunSheet, pending: RunObservation[]): RunSheet {
+  const tools = { ...sheet.tools };
+  for (const observation of pending) {
+    if (observation.type === 'tool_taken') {
+      const { offers } = tools[observation.quantity];
+      tools[observation.quantity] = { offers, taken: offers.find((o) => o.id === observation.tool)?.code ?? null };
+    }
+  }
+  return { ...sheet, tools };
 }
 
 export function takenTool(sheet: RunSheet, step: RunStep): ToolOffer | null {

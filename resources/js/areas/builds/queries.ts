@@ -1,13 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
 import { answerOf, api } from '@/api/client';
-import type { BuildState } from '@/api/types';
+import type { BuildState, Builds } from '@/api/types';
 import { useCommand } from '@/ui/useCommand';
 
 export const BUILDS = ['builds'] as const;
 const BOARD_MS = 15_000;
 
 export function useBuilds() {
-  return useQuery({ queryKey: [...BUILDS, 'all'], queryFn: () => answerOf(api.GET('/builds')), refetchInterval: BOARD_MS });
+  return useQuery({ queryKey: [...BUILDS, 'all'], queryFn: () => answerOf(api.GET('/builds')), select: withMaps, refetchInterval: BOARD_MS });
+}
+
+/** A list brings each map once; here every joint has its own again. */
+function withMaps({ maps, ...list }: Builds) {
+  const builds = list.builds.map((build) => ({ ...build, joints: build.joints.map((joint) => ({ ...joint, map: maps[joint.revision?.id ?? ''] ?? null })) }));
+  return { ...list, builds };
 }
 
 export function useBuild(id: string) {

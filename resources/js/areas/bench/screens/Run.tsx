@@ -7,6 +7,7 @@ import { StepScreen } from '../StepScreen';
 import { StopScreen } from '../StopScreen';
 import { AllDone, Closed, HeldElsewhere } from '../TurningPoints';
 import { ToolChoice } from '../ToolChoice';
+import { isAtStep } from '../outbox';
 import { type Bench, takenTool, useRun } from '../useRun';
 
 /** A run at the bench: always the one thing to do now. */
@@ -24,11 +25,22 @@ export function Run() {
               <span className="text-lg text-soft">revision {sheet.revision}</span>
             </BenchHeader>
             <Told sheet={sheet} />
-            <Now bench={bench} sheet={sheet} />
+            <NotKept sentence={bench.outboxState.notKept} />
+            <Now bench={bench} sheet={bench.sheet ?? sheet} />
           </>
         )}
       </Loaded>
     </div>
+  );
+}
+
+/** What was seen last is nowhere, on whatever screen one is by now. */
+function NotKept({ sentence }: { sentence: string | null }) {
+  if (sentence === null) return null;
+  return (
+    <p role="alert" className="shrink-0 border-b border-l-8 border-line border-l-fault bg-sheet px-5 py-2 text-xl font-semibold text-fault">
+      {sentence}
+    </p>
   );
 }
 
@@ -58,8 +70,8 @@ function Now({ bench, sheet }: { bench: Bench; sheet: RunSheet }) {
   if (!view || !bench.outbox) return <Waiting />;
   if (sheet.finished) return <Closed sheet={sheet} />;
   if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} />;
-  const bad = view.waits ? pending.find((o) => !view.doneHere.includes(o.step)) : undefined;
-  const stoppedAt = bad?.kind === 'reading' ? bad.step : sheet.stopped_at;
+  const bad = view.waits ? pending.filter(isAtStep).find((o) => !view.doneHere.includes(o.step)) : undefined;
+  const stoppedAt = bad?.type === 'reading_taken' ? bad.step : sheet.stopped_at;
   if (stoppedAt !== null) return <StopScreen key={stoppedAt} bench={bench} sheet={sheet} stepId={stoppedAt} waiting={bad} />;
   const step = sheet.steps.find((s) => s.id === view.next);
   if (view.waits) return <Waiting />;

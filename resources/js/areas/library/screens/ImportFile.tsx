@@ -103,7 +103,9 @@ function summary(sheet: ImportSheet, refused: number, fresh: number): string {
     case 'done':
       return `Written: ${count(fresh, 'procedure')}, as drafts.`;
     case 'failed':
-      return 'Nothing was written.';
+      return sheet.done === 0
+        ? 'No procedure was written.'
+        : `Stopped after ${String(sheet.done)} of ${String(sheet.total)}. What was written stands, as drafts; look at the file again to bring in the rest.`;
   }
 }
 

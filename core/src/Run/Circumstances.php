@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Run\Effect\FactIs;
+use Tekkal\Core\Run\Effect\Found;
+use Tekkal\Core\Run\Effect\Hands;
+use Tekkal\Core\Run\Effect\RunIs;
+use Tekkal\Core\Run\Effect\SettingIs;
+use Tekkal\Core\Run\Effect\ThingIs;
+use Tekkal\Core\Run\Effect\ToolIs;
+use Tekkal\Core\Run\Event\AgentApplied;
+use Tekkal\Core\Run\Event\AidFitted;
+use Tekkal\Core\Run\Event\AidRemoved;
+use Tekkal\Core\Run\Event\Cleaned;
+use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\FastenersFitted;
+use Tekkal\Core\Run\Event\FreeLengthMeasured;
+use Tekkal\Core\Run\Event\GasketReplaced;
+use Tekkal\Core\Run\Event\IdentityRead;
+use Tekkal\Core\Run\Event\Interrupted;
+use Tekkal\Core\Run\Event\Locked;
+use Tekkal\Core\Run\Event\Marked;
+use Tekkal\Core\Run\Event\Parked;
+use Tekkal\Core\Run\Event\RepairAccepted;
+use Tekkal\Core\Run\Event\Resumed;
+use Tekkal\Core\Run\Event\RunBegun;
+use Tekkal\Core\Run\Event\RunTakenOver;
+use Tekkal\Core\Run\Event\SecondLook;
+use Tekkal\Core\Run\Event\SecondPersonJoined;
+use Tekkal\Core\Run\Event\SecondPersonLeft;
+use Tekkal\Core\Run\Event\ThreadRepaired;
+use Tekkal\Core\Run\Event\ToolSet;
+use Tekkal\Core\Run\Event\ToolTaken;
+use Tekkal\Core\Run\Event\Zeroed;
+
+/** What else happens around the work: people, tools, what is at a place and what is known of it, whether work goes on. */
+final readonly class Circumstances
+{
+    public function __construct(private RunFold $run, private Emission $emission)
+    {
+    }
+
+    /** Why it moves nothing; null when it was taken. */
+    public function happened(Event $event, Surroundings $around): ?SetAsideReason
+    {
+        return match (true) {
+            $event instanceof RunBegun => $this->begun($event, $around),
+            $event instanceof RunTakenOver => $this->does(new Hands($event->stamp->person, $event->stamp->device)),
+            $event instanceof SecondPersonJoined => $this->joined($event),
+            $event instanceof SecondPersonLeft => $this->does($this->hands(null)),
+            $event instanceof ToolTaken => $this->does(new ToolIs($event->quantity, $event->tool, $event->adapter)),
+            $event instanceof ToolSet => $this->does(new SettingIs($event->tool, $event->shows)),
+            $event instanceof Interrupted => $this->does(new RunIs(RunPhase::Interrupted, $event->step ?? $this->run->nextStep()?->id)),
+            $event instanceof Locked => $this->does(new RunIs(RunPhase::Locked, $this->run->nextStep()?->id)),
+            $event instanceof Parked => $this->does(new RunIs(RunPhase::Parked, $this->run->nextStep()?->id)),
+            $event instanceof Resumed => $this->resumed($event),
+            default => $this->atPlaces($event),
+        };
+    }
+
+    public function finished(): null
+    {
+        return $this->does(new RunIs(RunPhase::Finished));
+    }
+
+    /** @param  list<string>  $positions */
+    public function knowsAll(array $positions): bool
+    {
+        return $positions !== [] && array_diff($positions, array_map(strval(...), array_keys($this->run->plan->positions))) === [];
+    }
+
+    private function atPlaces(Event $event): ?SetAsideReason
+    {
+        $positions = match (true) {
+            $event instanceof Zeroed, $event instanceof FreeLengthMeasured, $event instanceof ThreadRepaired, $event instanceof RepairAccepted => [$event->position],
+            $event instanceof Marked, $event instanceof AgentApplied, $event instanceof Cleaned, $event instanceof FastenersFitted => $event->positions,
+            default => null,
+        };
+        if ($positions !== null && ! $this->knowsAll($positions)) {
+            return SetAsideReason::PlaceUnknown;
+        }
+        foreach ($positions ?? [] as $position) {
+            $this->at($position, $event);
+        }
+
+        return $positions === null ? $this->elsewhere($event) : null;
+    }
+
+    private function at(string $position, Event $event): void
+    {
+        match (true) {
+            $event instanceof Zeroed => $this->does(new FactIs($position, FastenerBook::ZERO, '0')),
+            $event instanceof FreeLengthMeasured => $this->does(new FactIs($position, FastenerBook::FREE_LENGTH, $event->length->code())),
+            $event instanceof Marked => $this->does(new FactIs($position, RunState::MARK.$event->mark, $event->stamp->person)),
+            $event instanceof AgentApplied => $this->does(new ThingIs($this->agent($position, $event))),
+            $event instanceof Cleaned => $this->emission->emit(...$this->run->fasteners->cleaned($position)),
+            $event instanceof FastenersFitted => $this->does(new ThingIs($this->fitted($position, $event))),
+            $event instanceof ThreadRepaired => $this->repaired($position, $event),
+            $event instanceof RepairAccepted => $this->repairAccepted($position),
+            default => null,
+        };
+    }
+
+    private function elsewhere(Event $event): ?SetAsideReason
+    {
+        return match (true) {
+            $event instanceof AidFitted => $this->does(new ThingIs(new Thing($event->at, ThingKind::Aid, 1, ThingState::In, notes: new ThingNotes(kind: $event->aid)))),
+            $event instanceof AidRemoved => $this->does(new ThingIs(new Thing($event->at, ThingKind::Aid, 1, ThingState::Out, notes: new ThingNotes(kind: $event->aid)))),
+            $event instanceof GasketReplaced => $this->does(new ThingIs($this->gasket($event->gasket))),
+            $event instanceof IdentityRead => $this->run->plan->has($event->step) ? $this->does(new FactIs($event->step, 'identity', $event->reads)) : SetAsideReason::StepUnknown,
+            $event instanceof SecondLook => $this->looked($event),
+            // Kept as it was said; no rule rests on it yet.
+            default => null,
+        };
+    }
+
+    private function does(FactIs|Hands|RunIs|SettingIs|ThingIs|ToolIs $effect): null
+    {
+        $this->emission->emit($effect);
+
+        return null;
+    }
+
+    private function begun(RunBegun $event, Surroundings $around): null
+    {
+        foreach ($around->windowOf as $at => $source) {
+            $this->emission->emit(new FactIs((string) $at, ResultBook::WINDOW_OF, $source));
+        }
+
+        return $this->does(new Hands($event->stamp->person, $event->stamp->device));
+    }
+
+    private function resumed(Resumed $event): null
+    {
+        if ($event->afterIdle) {
+            $this->emission->emit(new Found(FindingKind::ResumedAfterIdle, 'The bench had locked itself, and somebody went on while no PIN could be checked.'));
+        }
+
+        return $this->does(new RunIs(RunPhase::Open));
+    }
+
+    private function hands(?string $partner): Hands
+    {
+        $hands = $this->run->state->hands();
+
+        return new Hands($hands->person ?? '', $hands?->device, $partner);
+    }
+
+    private function joined(SecondPersonJoined $event): ?SetAsideReason
+    {
+        return $event->secondPerson === $this->run->person() ? SetAsideReason::PartnerMissing : $this->does($this->hands($event->secondPerson));
+    }
+
+    private function agent(string $position, AgentApplied $event): Thing
+    {
+        $before = $this->run->state->thing($position, ThingKind::Agent->value.':'.$event->agent);
+
+        return new Thing($position, ThingKind::Agent, ($before->number ?? 0) + 1, ThingState::Wet, notes: new ThingNotes(kind: $event->agent, lot: $event->lot));
+    }
+
+    private function fitted(string $position, FastenersFitted $event): Thing
+    {
+        $before = $this->run->state->thing($position, FastenerBook::BOLT);
+
+        return new Thing($position, ThingKind::Bolt, ($before->number ?? 0) + 1, ThingState::In, notes: new ThingNotes(set: $event->set, lot: $event->lot));
+    }
+
+    private function gasket(string $gasket): Thing
+    {
+        return new Thing($gasket, ThingKind::Gasket, ($this->run->state->thing($gasket, ThingKind::Gasket->value)->number ?? 1) + 1, ThingState::In);
+    }
+
+    private function repaired(string $position, ThreadRepaired $event): void
+    {
+        $thread = $this->run->fasteners->thread($position);
+        $this->emission->emit(new ThingIs(new Thing($position, ThingKind::Thread, ($thread->number ?? 1) + 1, ThingState::In, notes: new ThingNotes(kind: $event->kind, accepted: false))));
+        $this->run->faults->repaired($position);
+    }
+
+    private function repairAccepted(string $position): void
+    {
+        $thread = $this->run->fasteners->thread($position);
+        if ($thread?->notes->accepted === false) {
+            $this->emission->emit(new ThingIs(new Thing($position, ThingKind::Thread, $thread->number, $thread->is, $thread->count, new ThingNotes(kind: $thread->notes->kind, accepted: true))));
+        }
+        $this->run->faults->repairAccepted($position);
+    }
+
+    private function looked(SecondLook $event): ?SetAsideReason
+    {
+        foreach ($event->steps as $step) {
+            if (! $this->run->plan->has($step)) {
+                return SetAsideReason::StepUnknown;
+            }
+        }
+        foreach ($event->steps as $step) {
+            $this->does(new FactIs($step, 'second_look', $event->finds->value.' by '.$event->stamp->person));
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+/** What the record notices about an observation that it stores all the same. */
+enum FindingKind: string
+{
+    case ToolNotFit = 'tool_not_fit';
+    case ToolNotTaken = 'tool_not_taken';
+    case OutOfSequence = 'out_of_sequence';
+    case VerdictDisagrees = 'verdict_disagrees';
+    case AfterSitting = 'after_sitting';
+    case NotHolder = 'not_holder';
+    case TimeDoubtful = 'time_doubtful';
+    case ResumedAfterIdle = 'resumed_after_idle';
+    case SourceDoubted = 'source_doubted';
+    case LimitUnproved = 'limit_unproved';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::ToolNotFit => 'tool not fit',
+            self::ToolNotTaken => 'other tool than the one taken',
+            self::OutOfSequence => 'out of sequence',
+            self::VerdictDisagrees => 'device and server disagree',
+            self::AfterSitting => 'after the sitting was closed',
+            self::NotHolder => 'not by who held the run',
+            self::TimeDoubtful => 'time in doubt',
+            self::ResumedAfterIdle => 'gone on without a PIN',
+            self::SourceDoubted => 'not from where it was said to come',
+            self::LimitUnproved => 'a time limit cannot be proved',
+        };
+    }
+}

@@ -1,0 +1,90 @@
+/** What an event came to, as the server will store it if it agrees: docs/formats/outcomes.md. */
+export type Outcome = {
+  v: number;
+  standing: 'applied' | 'set_aside' | 'tray';
+  reason?: string;
+  effects: { do: string }[];
+  say: { tone: 'good' | 'stop' | 'aside' | 'note'; sentence: string }[];
+};
+/** An event with what the server decided about it. */
+export type Recorded = { seq: number; event: object; outcome: object };
+
+type Answer = { ready: string } | { broken: string } | { id: number; answer: string } | { id: number; error: string };
+
+/** The core cannot run beside this page; whoever needs it goes on by asking the server. */
+export class CoreUnavailable extends Error {}
+
+/**
+ * The core beside this page: one run, folded and decided by the same rules as on the server. Calls are answered in their
+ * order. `hash` names the bundle that decides; what it decides is sent along, and the server decides again.
+ */
+export class CoreBeside {
+  private readonly waiting = new Map<number, { resolve: (answer: string) => void; reject: (error: Error) => void }>();
+  private next = 1;
+
+  private constructor(
+    private readonly worker: Worker,
+    readonly hash: string,
+  ) {
+    worker.onmessage = ({ data }: MessageEvent<Answer>) => {
+      if ('id' in data) this.settle(data);
+    };
+  }
+
+  /** @throws CoreUnavailable when the worker cannot start here, with the reason */
+  static start(): Promise<CoreBeside> {
+    return new Promise((resolve, reject) => {
+      const unavailable = (why: string) => {
+        worker.terminate();
+        reject(new CoreUnavailable(`The core does not run beside this page: ${why}`));
+      };
+      const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+      worker.onerror = (event) => unavailable(event.message);
+      worker.onmessage = ({ data }: MessageEvent<Answer>) => {
+        if ('ready' in data) resolve(new CoreBeside(worker, data.ready));
+        else if ('broken' in data) unavailable(data.broken);
+      };
+    });
+  }
+
+  /** A run at its beginning, by the plan that it pins. */
+  async begin(plan: string): Promise<void> {
+    await this.call('begin', plan);
+  }
+
+  /** What the server has recorded of it, in its order. */
+  async tell(recorded: Recorded): Promise<void> {
+    await this.call('tell', JSON.stringify(recorded));
+  }
+
+  /** Decides about what happens here, and goes on with it. */
+  async decide(event: object): Promise<Outcome> {
+    return JSON.parse(await this.call('decide', JSON.stringify(event))) as Outcome;
+  }
+
+  /** Its registers as canonical bytes: equal bytes, equal states. */
+  state(): Promise<string> {
+    return this.call('state', '');
+  }
+
+  end(): void {
+    this.worker.terminate();
+    for (const { reject } of this.waiting.values()) reject(new CoreUnavailable('The core was ended.'));
+    this.waiting.clear();
+  }
+
+  private call(call: 'begin' | 'tell' | 'decide' | 'state', text: string): Promise<string> {
+    const id = this.next++;
+    return new Promise((resolve, reject) => {
+      this.waiting.set(id, { resolve, reject });
+      this.worker.postMessage({ id, call, text });
+    });
+  }
+
+  private settle(answer: { id: number; answer: string } | { id: number; error: string }): void {
+    const asked = this.waiting.get(answer.id);
+    this.waiting.delete(answer.id);
+    if ('error' in answer) asked?.reject(new Error(answer.error));
+    else asked?.resolve(answer.answer);
+  }
+}

@@ -1,0 +1,85 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { expect } from '@playwright/test';
+import type { CoreBeside } from '../../resources/js/core/beside';
+import { test } from './shop';
+
+/** The core beside the page with its answers as they come: what is compared is bytes. */
+type Raw = { begin: (plan: string) => Promise<void>; call: (what: string, text: string) => Promise<string>; state: () => Promise<string> };
+
+type Life = { name: string; plan: string; events: string[]; outcomes: string; state: string };
+
+const SEEDS = 500;
+
+/** The built module that starts the core beside a page. */
+function entry(): string {
+  const manifest = JSON.parse(readFileSync('public/build/manifest.json', 'utf8')) as Record<string, { file: string }>;
+  return `/build/${manifest['resources/js/core/beside.ts']?.file ?? 'missing'}`;
+}
+
+/**
+ * The same PHP, unchanged, on the server and in Chromium: every run of the corpus of decisions and hundreds of drawn ones
+ * come to the same bytes, outcome by outcome and register by register.
+ */
+test('the core beside a page decides every life as the server does, byte for byte', async ({ page }) => {
+  test.setTimeout(540_000);
+  const printed = execFileSync('php', ['core/tests/Beside/lives.php', String(SEEDS)], { encoding: 'utf8', maxBuffer: 256 * 1024 * 1024 });
+  const lives = printed
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line) as Life);
+  expect(lives.length).toBeGreaterThan(SEEDS + 60);
+
+  await page.goto('/sign-in');
+  await page.evaluate(async (module) => {
+    const { CoreBeside: Core } = (await import(module)) as { CoreBeside: typeof CoreBeside };
+    Object.assign(globalThis, { core: await Core.start() });
+  }, entry());
+  const bundle = JSON.parse(readFileSync('public/core/bundle.json', 'utf8')) as { hash: string };
+  expect(await page.evaluate(() => (globalThis as unknown as { core: CoreBeside }).core.hash)).toBe(bundle.hash);
+
+  const different: string[] = [];
+  for (const life of lives) {
+    const came = await page.evaluate(async ({ plan, events }) => {
+      const { core } = globalThis as unknown as { core: Raw };
+      const sha = async (text: string) =>
+        Array.from(new Uint8Array(await crypto.subtle.digest('SHA-256', new TextEncoder().encode(text))), (b) => b.toString(16).padStart(2, '0')).join('');
+      await core.begin(plan);
+      const outcomes: string[] = [];
+      for (const event of events) outcomes.push(await core.call('decide', event));
+      return { outcomes: await sha(outcomes.join('')), state: await sha(await core.state()) };
+    }, life);
+    if (came.outcomes !== life.outcomes || came.state !== life.state) different.push(life.name);
+  }
+  expect(different).toEqual([]);
+});
+
+test('what the core beside a page cannot read is said, and it goes on; where it cannot start, that is said', async ({ page }) => {
+  await page.goto('/sign-in');
+  const said = await page.evaluate(async (module) => {
+    const { CoreBeside: Core } = (await import(module)) as { CoreBeside: typeof CoreBeside };
+    const core = await Core.start();
+    const why = await core.decide({ type: 'bolt_sung_to' }).then(
+      () => 'decided',
+      (error: unknown) => String(error),
+    );
+    const again = await core.begin('{}').then(
+      () => 'begun',
+      (error: unknown) => String(error),
+    );
+    core.end();
+    return [why, again];
+  }, entry());
+  expect(said[0]).toContain('Call to a member function decide() on null');
+  expect(said[1]).not.toBe('begun');
+
+  await page.route('**/core/bundle.json', (route) => route.abort());
+  const refused = await page.evaluate(async (module) => {
+    const { CoreBeside: Core } = (await import(module)) as { CoreBeside: typeof CoreBeside };
+    return Core.start().then(
+      () => 'started',
+      (error: unknown) => String(error),
+    );
+  }, entry());
+  expect(refused).toContain('The core does not run beside this page:');
+});
