@@ -5,6 +5,9 @@ export const test = base.extend<{ closing: undefined }>({
   closing: [
     async ({ browser }, run) => {
       await run(undefined);
+      const pages = browser.contexts().flatMap((context) => context.pages());
+      // A request that is held on its way is no fault of the journey that comes next.
+      await Promise.all(pages.map((page) => page.unrouteAll({ behavior: 'ignoreErrors' })));
       await Promise.all(browser.contexts().map((context) => context.close()));
     },
     { auto: true },
