@@ -30,7 +30,6 @@ abstract class CommittedTestCase extends FeatureTestCase
             RefreshDatabaseState::$migrated = false;
             self::$kept = null;
             self::$madeFor = static::class;
-            @unlink(storage_path('last-leaf'));
             $this->migrateDatabases();
         }
     }

@@ -70,5 +70,7 @@ abstract class FeatureTestCase extends TestCase
     {
         $this->migrateAsOwner();
         app(Grants::class)->apply();
+        // The note beside the database is of the one before.
+        @unlink(storage_path('last-leaf'));
     }
 }
