@@ -106,10 +106,10 @@ test('without a mouse: tools by scan, readings by pad, keys on the glass for glo
 async function overlaps(places: Locator[]): Promise<string[]> {
   const boxes = await Promise.all(places.map((place) => place.boundingBox()));
   const screen = places[0]?.page().viewportSize();
-  return boxes.flatMap((a, i) => {
-    if (!a || !screen || a.x < 0 || a.y < 0 || a.x + a.width > screen.width || a.y + a.height > screen.height) return [`${String(i)} is not on the screen`];
+  return boxes.flatMap((a, first) => {
+    if (!a || !screen || a.x < 0 || a.y < 0 || a.x + a.width > screen.width || a.y + a.height > screen.height) return [`${String(first)} is not on the screen`];
     const over = (b: typeof a | null | undefined) => b && a.x + a.width > b.x && b.x + b.width > a.x && a.y + a.height > b.y && b.y + b.height > a.y;
-    return boxes.flatMap((b, j) => (j > i && over(b) ? [`${String(i)} lies over ${String(j)}`] : []));
+    return boxes.flatMap((b, second) => (second > first && over(b) ? [`${String(first)} lies over ${String(second)}`] : []));
   });
 }
 
