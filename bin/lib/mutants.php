@@ -7,7 +7,7 @@ declare(strict_types=1);
 
 const FILES = [
     'Acceptance/Verdict.php', 'Acceptance/Window.php', 'Acceptance/Judgement.php', 'Acceptance/Tolerance.php', 'Acceptance/EvidenceGrade.php',
-    'Fault/FaultTable.php', 'Run/OpenFaults.php', 'Run/Judge.php', 'Run/Guard.php', 'Run/Timing.php', 'Run/FastenerBook.php', 'Run/StepBook.php',
+    'Fault/FaultTable.php', 'Run/OpenFaults.php', 'Run/FaultReach.php', 'Run/Judge.php', 'Run/Guard.php', 'Run/Timing.php', 'Run/FastenerBook.php', 'Run/StepBook.php',
 ];
 
 /** What each token may be broken into. */

@@ -66,8 +66,8 @@ final readonly class Advice
     /** What putting a fault right at a step would cost. */
     public function redoCost(Fault $fault, Step $step): RedoCost
     {
-        $rule = $this->run->faults->rule($fault, $step);
-        $duties = $this->run->faults->duties($rule, $step);
+        $rule = $this->run->reach->rule($fault, $step);
+        $duties = $this->run->reach->duties($rule, $step);
         $fasteners = [];
         foreach (self::positionsFor($duties, DutyKind::Replace) as $position) {
             $type = $this->run->plan->positions[$position]->fastener;
@@ -75,7 +75,7 @@ final readonly class Advice
         }
         $loose = self::positionsFor($duties, DutyKind::Loosen);
 
-        return new RedoCost($loose, $fasteners, $this->gaskets($loose), count($this->run->faults->lost($duties)));
+        return new RedoCost($loose, $fasteners, $this->gaskets($loose), count($this->run->reach->lost($duties)));
     }
 
     private function whyNot(Step $step, ?Step $next): ?string

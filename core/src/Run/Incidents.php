@@ -139,7 +139,7 @@ final readonly class Incidents
         $this->run->loosen($position);
         // What a fault asked for is undone as far as its rule says; anything else that comes loose has lost all it had.
         if ($anchor !== null && ! ($asked && $undo === ReworkStart::Loosening)) {
-            $this->run->faults->forget($position, $this->run->faults->from($undo, $anchor, $position) ?? 0, $as);
+            $this->run->faults->forget($position, $this->run->reach->from($undo, $anchor, $position) ?? 0, $as);
         }
     }
 
@@ -153,7 +153,7 @@ final readonly class Incidents
         $this->run->faults->replaced($event->position);
         $this->emission->emit(...$this->run->fasteners->replaced($event->position, $event->lot));
         if ($anchor !== null) {
-            $this->run->faults->forget($event->position, $this->run->faults->from(ReworkStart::Beginning, $anchor, $event->position) ?? 0, AttemptStatus::Replaced);
+            $this->run->faults->forget($event->position, $this->run->reach->from(ReworkStart::Beginning, $anchor, $event->position) ?? 0, AttemptStatus::Replaced);
         }
 
         return null;

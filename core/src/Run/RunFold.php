@@ -30,6 +30,8 @@ final class RunFold
 
     public readonly FastenerBook $fasteners;
 
+    public readonly FaultReach $reach;
+
     public readonly OpenFaults $faults;
 
     public readonly Guard $guard;
@@ -47,7 +49,8 @@ final class RunFold
         $this->emission = new Emission($state);
         $this->steps = new StepBook($plan, $state);
         $this->fasteners = new FastenerBook($plan, $state);
-        $this->faults = new OpenFaults($plan, $state, $this->steps, $this->fasteners, $this->emission);
+        $this->reach = new FaultReach($plan, $this->steps, $this->fasteners);
+        $this->faults = new OpenFaults($plan, $state, $this->steps, $this->reach, $this->emission);
         $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults);
         $this->judge = new Judge($plan, $this->steps, $this->fasteners);
         $this->results = new ResultBook($this, $this->emission, new Timing($plan, $this->steps, $this->fasteners));

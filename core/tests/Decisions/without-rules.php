@@ -12,7 +12,7 @@ use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\State;
 use Tekkal\Core\Tests\Decisions\Decided;
 
-const RULES = ['Run\Advice', 'Run\Circumstances', 'Run\Emission', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\OpenFaults', 'Run\ResultBook', 'Run\RunFold', 'Run\StepBook', 'Run\Timing', 'Run\Touched', 'Fault\FaultTable'];
+const RULES = ['Run\Advice', 'Run\Circumstances', 'Run\Emission', 'Run\FaultReach', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\OpenFaults', 'Run\ResultBook', 'Run\RunFold', 'Run\StepBook', 'Run\Timing', 'Run\Touched', 'Fault\FaultTable'];
 
 const BROKEN = [
     'Acceptance\Window' => ['public function judge(Quantity $reading): Verdict', '{'],
