@@ -57,17 +57,6 @@ final readonly class Outcome
         return $first;
     }
 
-    public function isOutOfSequence(): bool
-    {
-        foreach ($this->effects as $effect) {
-            if ($effect instanceof Stood && $effect->early) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** @return array<string, mixed> */
     public function toBody(): array
     {

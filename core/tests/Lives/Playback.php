@@ -7,6 +7,8 @@ namespace Tekkal\Core\Tests\Lives;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\AttemptStatus;
+use Tekkal\Core\Run\Effect\Effect;
+use Tekkal\Core\Run\Effect\Stood;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\Event\RoundAttested;
 use Tekkal\Core\Run\Outcome;
@@ -59,8 +61,13 @@ final class Playback
         return array_filter([
             'standing' => $outcome->standing->value, 'set_aside' => $outcome->reason?->value,
             'verdict' => $outcome->judgement()?->verdict->value, 'evidence' => $outcome->judgement()?->evidence->value, 'reason' => $outcome->judgement()?->reason,
-            'out_of_sequence' => $outcome->isOutOfSequence() ?: null,
+            'out_of_sequence' => self::isOutOfSequence($outcome) ?: null,
         ], fn (mixed $v): bool => $v !== null);
+    }
+
+    private static function isOutOfSequence(Outcome $outcome): bool
+    {
+        return array_filter($outcome->effects, fn (Effect $e): bool => $e instanceof Stood && $e->early) !== [];
     }
 
     /** @return array<string, mixed> every value of the state by its path */
