@@ -8,6 +8,8 @@ return [
     'demo' => (bool) env('TEKKAL_DEMO', false),
     // For instances that tests make and throw away: the demo's people, tools and main caps, and two engines.
     'demo_small' => (bool) env('TEKKAL_DEMO_SMALL', false),
+    // Of the sources that run, once caches are written: what is kept beside the record and made by code is known by it.
+    'code' => (string) env('TEKKAL_CODE', ''),
     'instance' => env('TEKKAL_INSTANCE', 'shop'),
     // Where the nightly backup goes: a folder that the services' user can write to. Empty: none is made.
     'backup_folder' => (string) env('BACKUP_FOLDER', ''),

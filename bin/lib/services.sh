@@ -26,7 +26,7 @@ start_services() {
 }
 
 # Configuration and routes in one file each, and the list of what workers load once.
-write_caches() { artisan optimize && artisan tekkal:preload; }
+write_caches() { TEKKAL_CODE=$(code_hash) artisan optimize && artisan tekkal:preload; }
 
 # Brings an instance from whatever it is to running. On failure everything that was started is stopped again.
 raise() {

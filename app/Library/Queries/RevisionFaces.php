@@ -11,15 +11,13 @@ use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Plan\Expander;
 
 /**
- * What a list shows of a revision: its letter, its line, how many steps it has, and its map. A revision never changes, so this is made once and kept
- * beside; a release that tells lines otherwise keeps it under another name.
+ * What a list shows of a revision: its letter, its line, how many steps it has, and its map. A revision never changes, so
+ * this is made once by each version of the code, and kept beside.
  *
  * @phpstan-type Face array{id: string, letter: string, line: string, rounds: list<string>, steps: int, sketch: array<string, mixed>}
  */
 final class RevisionFaces
 {
-    private const NAME = 'revision-face-1:';
-
     /**
      * @param  array<string>  $revisions
      * @return array<string, Face> by revision
@@ -27,18 +25,19 @@ final class RevisionFaces
     public static function of(array $revisions): array
     {
         $revisions = array_values(array_unique($revisions));
+        $name = 'revision-face:'.config('shop.code').':';
         /** @var array<string, Face> $faces */
         $faces = [];
-        foreach (Cache::many(array_map(fn (string $r): string => self::NAME.$r, $revisions)) as $name => $face) {
+        foreach (Cache::many(array_map(fn (string $r): string => $name.$r, $revisions)) as $key => $face) {
             if (is_array($face)) {
                 /** @var Face $face */
-                $faces[substr((string) $name, strlen(self::NAME))] = $face;
+                $faces[substr((string) $key, strlen($name))] = $face;
             }
         }
         $missing = array_values(array_diff($revisions, array_keys($faces)));
         foreach ($missing === [] ? [] : StoredRevision::query()->findMany($missing) as $stored) {
             $faces[$stored->id] = self::made($stored);
-            Cache::forever(self::NAME.$stored->id, $faces[$stored->id]);
+            Cache::forever($name.$stored->id, $faces[$stored->id]);
         }
 
         return $faces;

@@ -9,8 +9,10 @@ use App\Builds\Queries\JointStrip;
 use App\Builds\RunFolds;
 use App\Ledger\Recorder;
 use App\Library\Queries\Procedures;
+use App\Library\Queries\RevisionFaces;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
@@ -66,6 +68,20 @@ final class BoardTest extends FeatureTestCase
         $this->bench->completeAll();
         $this->bench->command("runs/{$this->bench->run}/finish")->assertOk();
         $this->same();
+    }
+
+    public function test_what_a_list_shows_of_a_revision_is_made_once_and_anew_by_other_code(): void
+    {
+        $revision = (string) DB::table('runs')->where('id', $this->bench->run)->value('revision');
+        $line = function (string $code) use ($revision): string {
+            config(['shop.code' => $code]);
+
+            return RevisionFaces::of([$revision])[$revision]['line'];
+        };
+        $made = $line('one');
+        Cache::forever("revision-face:one:$revision", ['line' => 'as it was told then'] + RevisionFaces::of([$revision])[$revision]);
+
+        self::assertSame(['as it was told then', $made], [$line('one'), $line('two')]);
     }
 
     public function test_a_long_run_is_folded_from_the_state_that_was_kept_and_comes_to_the_same(): void
