@@ -42,7 +42,7 @@ function mutants(string $source): iterable
 function soonest(string $file): string
 {
     return match (true) {
-        $file === 'Run/FaultTable.php' => 'Run/FaultTableTest.php',
+        str_starts_with($file, 'Fault/') => 'Fault',
         str_starts_with($file, 'Run/') => 'Run',
         default => 'Acceptance',
     };
