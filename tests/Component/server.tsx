@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
+import { LetThrough, SESSION } from '@/api/session';
 import type { Session } from '@/api/types';
 
 type Reply = { status?: number; body?: unknown };
@@ -31,11 +32,13 @@ export const refused = (status: number, type: string, detail: string, facts: Rec
   body: { type: `tekkal:${type}`, detail, status, ...facts },
 });
 
-/** What screens stand in: queries that are not asked again by themselves, and an address. */
+/** What screens stand in: queries that are not asked again by themselves, an address, and who the session says is signed in. */
 export function inApp(children: ReactNode, address = '/', client = newClient()) {
   return (
     <QueryClientProvider client={client}>
-      <MemoryRouter initialEntries={[address]}>{children}</MemoryRouter>
+      <MemoryRouter initialEntries={[address]}>
+        <LetThrough value={client.getQueryData<Session>(SESSION)?.person ?? null}>{children}</LetThrough>
+      </MemoryRouter>
     </QueryClientProvider>
   );
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback } from 'react';
+import { createContext, useCallback, useContext } from 'react';
 import { answerOf, api } from './client';
 import type { Ability, Me, Session } from './types';
 
@@ -14,9 +14,15 @@ export function useZone(): string {
   return useSession().data?.shop.time_zone ?? 'UTC';
 }
 
+/**
+ * Who was let through to the screens below. It is told by whoever lets them through and not asked of the session: a screen
+ * drawn once more while somebody is signed out would find nobody before it is taken away.
+ */
+export const LetThrough = createContext<Me | null>(null);
+
 /** The person signed in. Screens behind the sign-in use this; it throws where there is none. */
 export function useMe(): Me {
-  const person = useSession().data?.person;
+  const person = useContext(LetThrough);
   if (!person) throw new Error('nobody is signed in');
   return person;
 }

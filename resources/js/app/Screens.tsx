@@ -1,6 +1,6 @@
 import { Suspense, lazy } from 'react';
 import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
-import { useSession } from '@/api/session';
+import { LetThrough, useSession } from '@/api/session';
 import type { Me } from '@/api/types';
 import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Loaded } from '@/ui/states';
@@ -89,7 +89,12 @@ export function Screens() {
 /** Lets through whoever is signed in at the right kind of place; the address asked for is kept for afterwards. */
 function RequireSignIn({ kind, person }: { kind: Me['kind']; person: Me | null }) {
   const { pathname, search } = useLocation();
-  if (person?.kind === kind) return <Outlet />;
+  if (person?.kind === kind)
+    return (
+      <LetThrough value={person}>
+        <Outlet />
+      </LetThrough>
+    );
   if (person) return <Navigate replace to={home(person)} />;
   return <Navigate replace to={`${kind === 'bench' ? '/bench/sign-in' : '/sign-in'}?then=${encodeURIComponent(pathname + search)}`} />;
 }
