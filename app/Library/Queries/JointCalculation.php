@@ -9,7 +9,7 @@ use Tekkal\Core\Joint\ClampCurve;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\JointData;
-use Tekkal\Core\Plausibility\JointInput;
+use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;

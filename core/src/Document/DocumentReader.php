@@ -9,6 +9,8 @@ use Tekkal\Core\CoreException;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Sequence\FastenerMap;
 use Tekkal\Core\Unit\Letters;
+use Tekkal\Core\Unit\TorqueUnit;
+use Tekkal\Core\Unit\Written;
 
 /** Reads a procedure document, format tekkal.procedure/1, into a revision, or names every problem in it. */
 final class DocumentReader
@@ -94,7 +96,7 @@ final class DocumentReader
         $overrides = array_map(fn (ObjectReader $f): FaultOverride => $this->override($f, $sources), $root->optionalObjects('fault_overrides'));
         $conflicts = $root->keyed('conflicts', fn (ObjectReader $f, string $key): Conflict => Conflict::read($f, $key, $sources), optional: true);
         $this->conflictsNameStages($root, $conflicts, $stages->keys());
-        $this->marks($root);
+        $marks = $this->marks($root);
         $root->strings('cautions');
         $this->groupsAreUsed($root, $map, $groups);
         $this->crushers($root, $consumables, $stages->keys());
@@ -106,8 +108,8 @@ final class DocumentReader
 
         return new Revision(
             new Heading($this->hash($document), $title, $purpose, $riskClass),
-            new Hardware($map, $groups, $fasteners, $agents, array_values($consumables)),
-            new Work($checks, $blocks, $overrides),
+            new Hardware($map, $groups, $fasteners, $agents, array_values($consumables), self::yields($document, $groups, $agents)),
+            new Work($checks, $blocks, $overrides, $marks),
             new Basis($cited, array_values($standards), array_values($conflicts), $this->problems->missing()),
         );
     }
@@ -192,16 +194,34 @@ final class DocumentReader
         return $override;
     }
 
-    /** Which stroke says "this has had its round", when it is made and where. */
-    private function marks(ObjectReader $root): void
+    private function marks(ObjectReader $root): ?MarkPolicy
     {
         $marks = $root->optionalObject('marks');
-        if ($marks !== null) {
-            $marks->oneOf('when', ['none', 'each_fastener', 'each_round', 'at_the_end']);
-            $marks->oneOf('where', ['head', 'beside'], 'head');
-            $marks->optionalString('stroke');
-            $marks->close();
+        $policy = $marks === null ? null : MarkPolicy::read($marks);
+        $marks?->close();
+
+        return $policy;
+    }
+
+    /**
+     * The torque at which the estimate puts the yield of each group's fastener, where the document says enough for one.
+     *
+     * @param  array<mixed>  $document
+     * @param  array<string, Group>  $groups
+     * @param  list<Agent>  $agents
+     * @return array<string, Written> by group
+     */
+    private static function yields(array $document, array $groups, array $agents): array
+    {
+        $yields = [];
+        foreach ($groups as $group) {
+            $torque = JointInput::of($document, $group->fastener, JointInput::condition($agents, $group->key))->yieldTorque();
+            if ($torque !== null) {
+                $yields[$group->key] = Written::of(sprintf('%.1F', $torque), TorqueUnit::NewtonMetre);
+            }
         }
+
+        return $yields;
     }
 
     /** @param  array<string, Group>  $groups */

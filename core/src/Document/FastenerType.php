@@ -13,25 +13,35 @@ final readonly class FastenerType
     private const HEADS = ['hex', 'twelve_point', 'internal', 'stud_with_nut'];
 
     /** What the run needs of a fastener; the rest stays in the document. */
-    private const IN_PLAN = ['key', 'reuse', 'cycles', 'never_exceed_stretch', 'name'];
+    private const IN_PLAN = ['key', 'reuse', 'cycles', 'spent_when', 'never_exceed_stretch', 'name'];
 
     private const FOUND_BY = ['thread', 'strength', 'material', 'marking', 'drive', 'head', 'part_number'];
 
-    /**
-     * @param  int|null  $cycles  tightenings allowed in all, under up_to
-     * @param  Written|null  $neverExceed  stretch beyond which it is scrap
-     * @param  array<string, mixed>  $planFields
-     * @param  array<string, string>  $facts  by which it is found: thread, strength, marking, drive, head; empty when read from a plan
-     */
-    private function __construct(
-        public string $key,
-        public string $name,
-        public Reuse $reuse,
-        public ?int $cycles,
-        public ?Written $neverExceed,
-        private array $planFields,
-        public array $facts,
-    ) {
+    public string $key;
+
+    public string $name;
+
+    /** Tightenings allowed in all, under up_to. */
+    public ?int $cycles;
+
+    public SpentWhen $spentWhen;
+
+    /** Stretch beyond which it is scrap. */
+    public ?Written $neverExceed;
+
+    /** @var array<string, mixed> */
+    private array $planFields;
+
+    /** @var array<string, string> by which it is found: thread, strength, marking, drive, head; empty when read from a plan */
+    public array $facts;
+
+    private function __construct(ObjectReader $f, public Reuse $reuse)
+    {
+        [$this->key, $this->name] = [$f->string('key'), $f->string('name')];
+        $this->cycles = $reuse === Reuse::UpTo ? $f->integer('cycles', 1, 99) : null;
+        $this->spentWhen = SpentWhen::from($f->oneOf('spent_when', array_column(SpentWhen::cases(), 'value'), SpentWhen::Loaded->value));
+        $this->neverExceed = $f->optionalQuantity('never_exceed_stretch', Kind::Length);
+        [$this->planFields, $this->facts] = [$f->slice(self::IN_PLAN), array_filter($f->slice(self::FOUND_BY), is_string(...))];
     }
 
     public static function read(ObjectReader $f): self
@@ -56,17 +66,7 @@ final readonly class FastenerType
     /** Reads the part of a fastener that a plan carries. */
     public static function inPlan(ObjectReader $f): self
     {
-        $reuse = Reuse::from($f->oneOf('reuse', array_column(Reuse::cases(), 'value')));
-
-        return new self(
-            $f->string('key'),
-            $f->string('name'),
-            $reuse,
-            $reuse === Reuse::UpTo ? $f->integer('cycles', 1, 99) : null,
-            $f->optionalQuantity('never_exceed_stretch', Kind::Length),
-            $f->slice(self::IN_PLAN),
-            array_filter($f->slice(self::FOUND_BY), is_string(...)),
-        );
+        return new self($f, Reuse::from($f->oneOf('reuse', array_column(Reuse::cases(), 'value'))));
     }
 
     /** @return array<string, mixed> */

@@ -36,6 +36,38 @@ enum Fault: string
     case TimePassed = 'time_passed';
     /** Loosened outside a loosening stage. */
     case Loosened = 'loosened';
+    /** The wrong lubricant, or none where one is wanted: as a rule on a whole group. */
+    case WrongLubricant = 'wrong_lubricant';
+    case FastenerBroke = 'fastener_broke';
+    /** Will not start by hand. */
+    case WillNotStart = 'will_not_start';
+    /** The socket or the angle gauge slipped. */
+    case ToolSlipped = 'tool_slipped';
+    /** The wrench died in mid-pull. */
+    case WrenchDied = 'wrench_died';
+    /** Something fell in. */
+    case FellIn = 'fell_in';
+    /** A part was fitted the wrong way round. */
+    case WrongWayRound = 'wrong_way_round';
+    /** Nobody is sure which of the round have had it. */
+    case UnsureCount = 'unsure_count';
+    /** A check did not come out as it must. Only ever seen by the core. */
+    case CheckFailed = 'check_failed';
+    /** So far over that "loosen and do it again" is no answer. Only ever seen by the core. */
+    case FarOver = 'far_over';
+    /** Pulled while it could not count. Only ever seen by the core. */
+    case PulledAside = 'pulled_aside';
+    /** What a check had looked at was opened again, and something stands that waited for it. Only ever seen by the core. */
+    case CheckReopened = 'check_reopened';
+
+    /** May somebody report it? The others only follow from what was recorded. */
+    public function isReported(): bool
+    {
+        return match ($this) {
+            self::CheckFailed, self::FarOver, self::PulledAside, self::CheckReopened => false,
+            default => true,
+        };
+    }
 
     public function words(): string
     {
@@ -56,6 +88,18 @@ enum Fault: string
             self::WrongFastener => 'not the right fastener',
             self::TimePassed => 'the working time had passed',
             self::Loosened => 'loosened outside its round',
+            self::WrongLubricant => 'wrong lubricant or none',
+            self::FastenerBroke => 'the fastener broke',
+            self::WillNotStart => 'will not start by hand',
+            self::ToolSlipped => 'the socket or the angle gauge slipped',
+            self::WrenchDied => 'the wrench died in mid-pull',
+            self::FellIn => 'something fell in',
+            self::WrongWayRound => 'a part was fitted the wrong way round',
+            self::UnsureCount => 'nobody is sure which of the round have had it',
+            self::CheckFailed => 'a check failed',
+            self::FarOver => 'far over',
+            self::PulledAside => 'pulled while it could not count',
+            self::CheckReopened => 'what was checked was opened again',
         };
     }
 }

@@ -12,6 +12,7 @@ enum FaultExtent: string
     case Redo = 'redo';
     /** At least the part. */
     case Part = 'part';
+    case Group = 'group';
     /** Everything done in this round so far. */
     case Round = 'round';
 }

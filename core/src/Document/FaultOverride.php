@@ -7,7 +7,7 @@ namespace Tekkal\Core\Document;
 /** A rule that a cited source puts in the place of the shop's usual one. What it does not name, it covers whole. */
 final readonly class FaultOverride
 {
-    private const IN_PLAN = ['fault', 'controlled', 'reuse', 'redo', 'undo', 'reach', 'replace', 'decides', 'may_go_on', 'tool_out', 'repair'];
+    private const IN_PLAN = ['fault', 'controlled', 'reuse', 'redo', 'undo', 'reach', 'replace', 'decides', 'may_go_on', 'tool_out', 'repair', 'inspect', 'clean', 'measure_partner'];
 
     /** @param  array<string, mixed>  $planFields */
     private function __construct(

@@ -10,7 +10,7 @@ final readonly class FaultRule
     /**
      * @param  bool  $mayGoOn  the position may be taken further instead, as long as its motion and strokes allow it
      * @param  bool  $toolOut  the tool is out of use until it was calibrated
-     * @param  bool  $repair  the thread is repaired and the repair accepted before anything else happens there
+     * @param  list<Remedy>  $remedies  what else is asked for
      */
     public function __construct(
         public ReworkStart $undo,
@@ -19,7 +19,7 @@ final readonly class FaultRule
         public DecisionAuthority $decides,
         public bool $mayGoOn = false,
         public bool $toolOut = false,
-        public bool $repair = false,
+        public array $remedies = [],
     ) {
     }
 
@@ -32,7 +32,18 @@ final readonly class FaultRule
             DecisionAuthority::from($f->oneOf('decides', array_column(DecisionAuthority::cases(), 'value'), DecisionAuthority::Lead->value)),
             $f->boolean('may_go_on'),
             $f->boolean('tool_out'),
-            $f->boolean('repair'),
+            array_values(array_filter(Remedy::cases(), fn (Remedy $r): bool => $f->boolean($r->value))),
         );
+    }
+
+    public function asksFor(Remedy $remedy): bool
+    {
+        return in_array($remedy, $this->remedies, true);
+    }
+
+    /** The same, where the position may be taken further or may not. */
+    public function going(bool $on): self
+    {
+        return $on === $this->mayGoOn ? $this : new self($this->undo, $this->reach, $this->replace, $this->decides, $on, $this->toolOut, $this->remedies);
     }
 }

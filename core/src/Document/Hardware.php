@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Document;
 
 use Tekkal\Core\Sequence\FastenerMap;
+use Tekkal\Core\Unit\Written;
 
 /** What is tightened: where the fasteners stand, what they are, and what goes on and between them. */
 final readonly class Hardware
@@ -14,6 +15,7 @@ final readonly class Hardware
      * @param  array<string, FastenerType>  $fasteners  by key
      * @param  list<Agent>  $agents
      * @param  list<Consumable>  $consumables
+     * @param  array<string, Written>  $yields  the torque at which the estimate puts the yield, by group
      */
     public function __construct(
         public FastenerMap $map,
@@ -21,6 +23,7 @@ final readonly class Hardware
         public array $fasteners,
         public array $agents,
         public array $consumables,
+        public array $yields = [],
     ) {
     }
 }

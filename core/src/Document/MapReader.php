@@ -19,7 +19,8 @@ final class MapReader
         $map->millimetres('width');
         $map->millimetres('height');
         $map->oneOf('front', ['left', 'right', 'top', 'bottom']);
-        $parts = array_keys($map->keyed('parts', self::part(...)));
+        $names = $map->keyed('parts', self::part(...));
+        $parts = array_keys($names);
         $numbers = [];
         $positions = $map->keyed('positions', function (ObjectReader $p, string $key) use ($groups, $parts, &$numbers): Position {
             $number = $p->string('number');
@@ -35,14 +36,15 @@ final class MapReader
         }
         $map->close();
 
-        return new FastenerMap(array_values($positions));
+        return new FastenerMap(array_values($positions), $names);
     }
 
-    private static function part(ObjectReader $part): void
+    private static function part(ObjectReader $part): string
     {
-        $part->string('name');
         $part->oneOf('shape', ['box', 'cap', 'round']);
         array_map($part->millimetres(...), ['x', 'y', 'width', 'height']);
+
+        return $part->string('name');
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Tekkal\Core\Document;
 
 use Tekkal\Core\Sequence\FastenerMap;
 use Tekkal\Core\Sequence\Position;
+use Tekkal\Core\Unit\Written;
 
 /** One edition of a procedure, read from its document and found to be whole. */
 final readonly class Revision
@@ -43,6 +44,11 @@ final readonly class Revision
     /** @var list<FaultOverride> */
     public array $faultOverrides;
 
+    public ?MarkPolicy $marks;
+
+    /** @var array<string, Written> the torque at which the estimate puts the yield, by group */
+    public array $yields;
+
     /** @var array<string, CitedSource> by key */
     public array $sources;
 
@@ -59,8 +65,8 @@ final readonly class Revision
     {
         [$this->hash, $this->title, $this->purpose, $this->riskClass] = [$heading->hash, $heading->title, $heading->purpose, $heading->riskClass];
         [$this->map, $this->groups, $this->fasteners] = [$hardware->map, $hardware->groups, $hardware->fasteners];
-        [$this->agents, $this->consumables] = [$hardware->agents, $hardware->consumables];
-        [$this->checks, $this->blocks, $this->faultOverrides] = [$work->checks, $work->blocks, $work->faultOverrides];
+        [$this->agents, $this->consumables, $this->yields] = [$hardware->agents, $hardware->consumables, $hardware->yields];
+        [$this->checks, $this->blocks, $this->faultOverrides, $this->marks] = [$work->checks, $work->blocks, $work->faultOverrides, $work->marks];
         [$this->sources, $this->standards, $this->conflicts, $this->missing] = [$basis->sources, $basis->standards, $basis->conflicts, $basis->missing];
     }
 

@@ -12,6 +12,12 @@ enum Scope: string
     case Group = 'group';
     case Joint = 'joint';
 
+    /** The wider of the two; the cases stand in order, the narrowest first. */
+    public function wider(self $other): self
+    {
+        return array_search($this, self::cases(), true) >= array_search($other, self::cases(), true) ? $this : $other;
+    }
+
     public function words(): string
     {
         return match ($this) {

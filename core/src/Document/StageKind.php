@@ -99,6 +99,12 @@ enum StageKind: string
         return $this->declaration()->handling->tightens;
     }
 
+    /** Does it put load on the fastener? Seating it by hand does not. */
+    public function turnsBolt(): bool
+    {
+        return $this->tightens() && $this->controls() !== null;
+    }
+
     /** Does it bring a fastener to a torque from which an angle can be counted? */
     public function reachesTorque(): bool
     {

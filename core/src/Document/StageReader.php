@@ -81,6 +81,7 @@ final class StageReader
     {
         return array_values($f->keyed('legs', function (ObjectReader $leg, string $key): Leg {
             $before = $leg->has('before') ? $leg->oneOf('before', $this->names->checks) : null;
+            $back = $leg->has('back') ? $leg->oneOf('back', $this->names->checks) : null;
             $name = $leg->optionalString('name') ?? $key;
             $positions = $leg->has('parts')
                 ? array_merge(...array_map(fn (Leg $l): array => $l->positions, $this->partLegs($leg->namesOf('parts', $this->parts(), 'a part'))))
@@ -89,7 +90,7 @@ final class StageReader
                 $leg->problem($leg->has('parts') ? 'parts' : 'positions', 'at least one position is wanted');
             }
 
-            return new Leg($key, $name, $positions, $before);
+            return new Leg($key, $name, $positions, $before, $back);
         }));
     }
 

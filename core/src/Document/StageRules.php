@@ -11,7 +11,7 @@ use Tekkal\Core\Document\StageKinds\StageOwn;
 final readonly class StageRules
 {
     /** What every kind may say, besides what its declaration adds. */
-    private const IN_PLAN = ['key', 'kind', 'motion', 'shortfall', 'redo', 'loading', 'trial', 'evidence', 'needs', 'within'];
+    private const IN_PLAN = ['key', 'kind', 'motion', 'shortfall', 'redo', 'loading', 'trial', 'evidence', 'needs', 'within', 'name'];
 
     /** @param  array<string, mixed>  $planFields */
     private function __construct(
@@ -38,6 +38,12 @@ final readonly class StageRules
             MotionRules::read($f, $kind), ResultRules::read($f, $kind), WaitingRules::read($f, $before), $kind->read($f, $before, $checks),
             $f->slice([...self::IN_PLAN, ...$kind->declaration()->planFields()]),
         );
+    }
+
+    /** As the document calls the round; null where it is named by what it does. */
+    public function name(): ?string
+    {
+        return is_string($this->planFields['name'] ?? null) ? $this->planFields['name'] : null;
     }
 
     /** Two people work at it: one tightens, one holds. */

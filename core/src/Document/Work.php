@@ -16,6 +16,7 @@ final readonly class Work
         public array $checks,
         public array $blocks,
         public array $faultOverrides,
+        public ?MarkPolicy $marks = null,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\FaultExtent;
 use Tekkal\Core\Document\FaultOverride;
 use Tekkal\Core\Document\FaultRule;
+use Tekkal\Core\Document\Remedy;
 use Tekkal\Core\Document\Replace;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\ReworkStart;
@@ -18,139 +19,187 @@ use Tekkal\Core\Document\Scope;
 /**
  * The fault table, as data: fault × controlled quantity × fastener kind → how far back, where, with a new fastener or not,
  * who decides. The first row that fits is the rule; the stage's redo scope says how far "redo" reaches. A procedure with
- * a cited source may put a rule of its own first. Facts of the trade (common practice, no source).
+ * a cited source may put a rule of its own first. A fastener that may be used once only, or after a check, counts as one
+ * that may be used freely until it has reached its loading stage: before that nothing of it is spent. Facts of the trade
+ * (common practice, no source).
  */
 final class FaultTable
 {
     /** Raised whenever a cell changes: a run folded again must meet the rules it was carried out under. */
-    public const VERSION = '1';
+    public const VERSION = '2';
+
+    /** Times the target from which on a result is far over, where nothing better is known (common practice, no source). */
+    public const FAR_OVER = 2;
 
     private const ANY = '*';
 
-    /** by fault: controlled, reuse, undo, reach, replace, decides, further words: go_on, tool_out, repair */
+    /** by fault: controlled, reuse, undo, reach, replace, decides, further words: go_on, tool_out, or a remedy */
     private const ROWS = [
-        // Static friction exceeds dynamic: what stopped short is backed off and redone in one free motion.
+        // Static friction exceeds dynamic: what stopped short is backed off and redone in one free motion. A stretch counts
+        // from the free bolt: one that came out begins its whole sequence again.
         'short' => [
-            ['stretch', 'never', 'stage', 'redo', 'if_loaded', 'lead', 'go_on'],
-            ['stretch', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler', 'go_on'],
-            ['stretch', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
+            ['stretch', 'never', 'beginning', 'redo', 'if_loaded', 'lead', 'go_on'],
+            ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler', 'go_on'],
+            ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
             ['hand', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
             ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
+            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
+            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
             ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'position', 'no', 'assembler'],
+            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
         ],
         // Over: loosen and redo what may be used again, replace what may not.
         'over' => [
-            ['hand', 'never', 'stage', 'position', 'if_loaded', 'lead'],
             ['hand', '*', 'stage', 'position', 'no', 'assembler'],
             ['*', 'never', 'beginning', 'redo', 'yes', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'lead'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['*', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'lead'],
-            ['*', '*', 'stage', 'position', 'no', 'assembler'],
+            ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'lead'],
+            ['stretch', '*', 'beginning', 'redo', 'no', 'assembler'],
+            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'lead'],
+            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+            ['*', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'lead'],
+            ['*', '*', 'stage', 'redo', 'no', 'assembler'],
+        ],
+        // Several times the target, or past yield: the bolt is lost, and perhaps the thread.
+        'far_over' => [
+            ['*', '*', 'beginning', 'redo', 'yes', 'lead', 'inspect'],
         ],
         'over_stretched' => [
-            ['*', '*', 'beginning', 'redo', 'yes', 'lead'],
+            ['*', '*', 'beginning', 'redo', 'yes', 'lead', 'measure_partner'],
         ],
         'gave_way' => [
-            ['*', '*', 'beginning', 'position', 'yes', 'lead', 'repair'],
+            ['*', '*', 'beginning', 'redo', 'yes', 'lead', 'repair'],
+        ],
+        'fastener_broke' => [
+            ['*', '*', 'beginning', 'redo', 'yes', 'lead', 'inspect'],
+        ],
+        // Chased by hand and started again; nothing was tightened.
+        'will_not_start' => [
+            ['*', '*', 'beginning', 'position', 'no', 'assembler', 'inspect'],
         ],
         // Nobody can prove it: it did not have it. A stretch can be measured again where it stands.
-        'not_proved' => [
-            ['stretch', 'never', 'stage', 'position', 'if_loaded', 'lead', 'go_on'],
-            ['stretch', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
-            ['hand', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
-            ['angle', 'never', 'reference', 'position', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'position', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'position', 'no', 'assembler'],
-        ],
+        'not_proved' => self::NOT_PROVED,
+        'tool_slipped' => self::NOT_PROVED,
+        'wrench_died' => self::NOT_PROVED,
+        // A click on a tighter fastener proves nothing.
+        'pulled_aside' => [['hand', '*', 'stage', 'position', 'no', 'assembler'], ...self::NOT_PROVED],
         'touched' => [
-            ['stretch', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
+            ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
             ['hand', '*', 'nothing', 'position', 'no', 'assembler'],
-            ['angle', 'never', 'reference', 'position', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'position', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'position', 'no', 'assembler'],
+            ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
+            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
+            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
+            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
         ],
-        'wrong_setting' => [
-            ['angle', 'never', 'reference', 'round', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'round', 'if_check_fails', 'lead'],
-            ['angle', '*', 'reference', 'round', 'no', 'lead'],
-            ['*', 'never', 'stage', 'round', 'if_loaded', 'lead'],
-            ['*', 'if_check_passes', 'stage', 'round', 'if_check_fails', 'lead'],
-            ['*', '*', 'stage', 'round', 'no', 'lead'],
-        ],
+        'wrong_setting' => self::WHOLE_ROUND,
+        // Which of the round have had it, nobody can say: none has.
+        'unsure_count' => self::WHOLE_ROUND,
         // Twice through an angle is far over; twice to a torque is a click on a tight fastener.
         'did_two' => [
             ['hand', '*', 'nothing', 'position', 'no', 'assembler'],
-            ['stretch', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
+            ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
             ['angle', 'never', 'beginning', 'redo', 'yes', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'lead'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'position', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'position', 'no', 'assembler'],
+            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'lead'],
+            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
+            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
         ],
-        'did_another' => [
-            ['hand', '*', 'nothing', 'position', 'no', 'assembler'],
-            ['angle', 'never', 'reference', 'position', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['*', 'never', 'stage', 'position', 'if_loaded', 'lead'],
-            ['*', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['*', '*', 'stage', 'position', 'no', 'assembler'],
-        ],
+        'did_another' => self::NOT_HELD,
         // A click on a tight fastener proves a minimum only, after an angle nothing.
         'clicked_without_moving' => [
-            ['stretch', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
+            ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
             ['hand', '*', 'stage', 'position', 'no', 'assembler'],
-            ['angle', 'never', 'reference', 'position', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'position', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'position', 'no', 'assembler'],
+            ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
+            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
+            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
+            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
         ],
-        'partner_let_go' => [
-            ['hand', '*', 'stage', 'position', 'no', 'assembler'],
-            ['angle', 'never', 'reference', 'position', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'position', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'position', 'no', 'assembler'],
-            ['*', 'never', 'stage', 'position', 'if_loaded', 'lead'],
-            ['*', 'if_check_passes', 'stage', 'position', 'if_check_fails', 'assembler'],
-            ['*', '*', 'stage', 'position', 'no', 'assembler'],
+        'partner_let_go' => self::NOT_HELD,
+        // A shaft that turned takes every fastener of its part along; so does a part that comes off again.
+        'part_moved' => self::WHOLE_PART,
+        'wrong_way_round' => self::WHOLE_PART,
+        // Nothing is covered up before it was found.
+        'fell_in' => [
+            ['*', '*', 'nothing', 'position', 'no', 'lead', 'inspect'],
         ],
-        // A shaft that turned takes every fastener of its part along.
-        'part_moved' => [
-            ['*', 'never', 'beginning', 'part', 'if_loaded', 'lead'],
-            ['*', 'if_check_passes', 'beginning', 'part', 'if_check_fails', 'lead'],
-            ['*', '*', 'beginning', 'part', 'no', 'lead'],
+        'check_failed' => [
+            ['*', '*', 'nothing', 'position', 'no', 'assembler', 'inspect'],
+        ],
+        'check_reopened' => [
+            ['*', '*', 'nothing', 'position', 'no', 'assembler'],
         ],
         'dropped_wrench' => [
             ['*', '*', 'nothing', 'position', 'no', 'assembler', 'tool_out'],
         ],
         'wrong_fastener' => [
-            ['*', '*', 'beginning', 'position', 'yes', 'lead'],
+            ['*', '*', 'beginning', 'redo', 'yes', 'lead'],
         ],
-        // Taken out, cleaned, started again.
+        // Another clamp load for all that share the condition.
+        'wrong_lubricant' => [
+            ['*', 'never', 'beginning', 'group', 'if_loaded', 'lead', 'clean'],
+            ['*', 'if_check_passes', 'beginning', 'group', 'if_check_fails', 'lead', 'clean'],
+            ['*', '*', 'beginning', 'group', 'no', 'lead', 'clean'],
+        ],
+        // Taken out, cleaned, coated afresh, started again.
         'time_passed' => [
-            ['*', 'never', 'beginning', 'position', 'if_loaded', 'lead'],
-            ['*', 'if_check_passes', 'beginning', 'position', 'if_check_fails', 'assembler'],
-            ['*', '*', 'beginning', 'position', 'no', 'assembler'],
+            ['*', 'never', 'beginning', 'redo', 'if_loaded', 'lead', 'clean'],
+            ['*', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler', 'clean'],
+            ['*', '*', 'beginning', 'redo', 'no', 'assembler', 'clean'],
         ],
         'loosened' => [
-            ['*', 'never', 'beginning', 'position', 'if_loaded', 'assembler'],
-            ['*', 'if_check_passes', 'loosening', 'position', 'if_check_fails', 'assembler'],
-            ['*', '*', 'loosening', 'position', 'no', 'assembler'],
+            ['*', 'never', 'beginning', 'redo', 'if_loaded', 'assembler'],
+            ['*', 'if_check_passes', 'loosening', 'redo', 'if_check_fails', 'assembler'],
+            ['*', '*', 'loosening', 'redo', 'no', 'assembler'],
         ],
+    ];
+
+    private const NOT_PROVED = [
+        ['stretch', 'never', 'beginning', 'redo', 'if_loaded', 'lead', 'go_on'],
+        ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler', 'go_on'],
+        ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
+        ['hand', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
+        ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
+        ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
+        ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+        ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
+        ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+        ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
+    ];
+
+    private const NOT_HELD = [
+        ['hand', '*', 'stage', 'position', 'no', 'assembler'],
+        ['stretch', 'never', 'beginning', 'redo', 'if_loaded', 'lead'],
+        ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler'],
+        ['stretch', '*', 'beginning', 'redo', 'no', 'assembler'],
+        ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
+        ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
+        ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+        ['*', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
+        ['*', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+        ['*', '*', 'stage', 'redo', 'no', 'assembler'],
+    ];
+
+    private const WHOLE_ROUND = [
+        ['angle', 'never', 'reference', 'round', 'if_loaded', 'lead'],
+        ['angle', 'if_check_passes', 'reference', 'round', 'if_check_fails', 'lead'],
+        ['angle', '*', 'reference', 'round', 'no', 'lead'],
+        ['stretch', 'never', 'beginning', 'round', 'if_loaded', 'lead'],
+        ['stretch', 'if_check_passes', 'beginning', 'round', 'if_check_fails', 'lead'],
+        ['stretch', '*', 'beginning', 'round', 'no', 'lead'],
+        ['*', 'never', 'stage', 'round', 'if_loaded', 'lead'],
+        ['*', 'if_check_passes', 'stage', 'round', 'if_check_fails', 'lead'],
+        ['*', '*', 'stage', 'round', 'no', 'lead'],
+    ];
+
+    private const WHOLE_PART = [
+        ['*', 'never', 'beginning', 'part', 'if_loaded', 'lead'],
+        ['*', 'if_check_passes', 'beginning', 'part', 'if_check_fails', 'lead'],
+        ['*', '*', 'beginning', 'part', 'no', 'lead'],
     ];
 
     /** @param  list<FaultOverride>  $overrides */
@@ -175,12 +224,13 @@ final class FaultTable
     public static function sentence(FaultRule $rule, Scope $redo): string
     {
         $where = self::scope($rule->reach, $redo)?->words() ?? 'everything done in this round';
+        $again = $rule->reach === FaultExtent::Round ? ', in the loosening order; one at a time where the joint must stay closed, else the rounds before it too' : '';
         $parts = [
             $rule->mayGoOn ? 'go on where it stands, or ' : '',
             match ($rule->undo) {
-                ReworkStart::Nothing => 'undo nothing',
-                ReworkStart::Stage => "loosen $where and do this round again",
-                ReworkStart::Reference => "loosen $where and begin again from the torque that the angle is counted from",
+                ReworkStart::Nothing => $rule->asksFor(Remedy::Inspect) ? 'put right what was found and say what was done, before anything else' : 'undo nothing',
+                ReworkStart::Stage => "loosen $where and do this round again$again",
+                ReworkStart::Reference => "loosen $where and begin again from the torque that the angle is counted from$again",
                 ReworkStart::Loosening => "loosen $where and begin again from the last loosening",
                 ReworkStart::Beginning => "take out $where and begin again from the first round",
             },
@@ -188,9 +238,12 @@ final class FaultTable
                 Replace::No => '',
                 Replace::IfLoaded => ', with a new fastener wherever the loading round was begun',
                 Replace::IfCheckFails => ', with a new fastener wherever the old one fails its check',
-                Replace::Yes => ', with a new fastener each',
+                Replace::Yes => ', with a new fastener where it went wrong and wherever else it is spent',
             },
-            $rule->repair ? ', after the thread was repaired and the repair accepted' : '',
+            $rule->undo !== ReworkStart::Nothing && $rule->asksFor(Remedy::Inspect) ? ', after thread and hole were looked at' : '',
+            $rule->asksFor(Remedy::Repair) ? ', after the thread was repaired and the repair accepted' : '',
+            $rule->asksFor(Remedy::Clean) ? ', cleaned and coated afresh' : '',
+            $rule->asksFor(Remedy::MeasurePartner) ? '; what shares the part is measured again' : '',
             $rule->toolOut ? '; the tool is out of use until it was calibrated' : '',
             $rule->decides === DecisionAuthority::Lead ? '; the lead decides' : '; the assembler decides',
         ];
@@ -205,6 +258,7 @@ final class FaultTable
             FaultExtent::Position => Scope::Position,
             FaultExtent::Redo => $redo,
             FaultExtent::Part => $redo === Scope::Joint ? Scope::Joint : Scope::Part,
+            FaultExtent::Group => $redo === Scope::Joint ? Scope::Joint : Scope::Group,
             FaultExtent::Round => null,
         };
     }
@@ -216,7 +270,7 @@ final class FaultTable
 
         return new FaultRule(
             ReworkStart::from($row[2]), FaultExtent::from($row[3]), Replace::from($row[4]), DecisionAuthority::from($row[5]),
-            in_array('go_on', $more, true), in_array('tool_out', $more, true), in_array('repair', $more, true),
+            in_array('go_on', $more, true), in_array('tool_out', $more, true), array_values(array_filter(Remedy::cases(), fn (Remedy $r): bool => in_array($r->value, $more, true))),
         );
     }
 }

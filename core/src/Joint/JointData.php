@@ -26,6 +26,21 @@ final readonly class JointData
             : new Tightening($this->thread, Tightening::headDiameter($this->bearingDiameter, $this->holeDiameter));
     }
 
+    /**
+     * The torque at which tension and torsion together reach the yield, N·m: both grow with the torque alike, so that one
+     * torque gives it (VDI 2230-1, von Mises); null where something is missing for it.
+     */
+    public function yieldTorque(): ?float
+    {
+        $tightening = $this->tightening();
+        if ($tightening === null || $this->friction === null || $this->strength === null) {
+            return null;
+        }
+        $share = $tightening->yieldShare($tightening->preload(1.0, $this->friction), $this->strength->yield->megapascals, $this->friction->thread);
+
+        return $share > 0.0 ? 1.0 / $share : null;
+    }
+
     public function proofLoad(): ?Force
     {
         return $this->thread === null ? null : $this->strength?->proofLoad($this->thread);

@@ -20,15 +20,14 @@ use Tekkal\Core\Sequence\Position;
 final class Expander
 {
     /** Raised whenever the same document would expand to another plan. */
-    public const VERSION = '1';
+    public const VERSION = '2';
 
     public static function expand(Revision $revision): Plan
     {
         $steps = $stages = [];
         foreach ($revision->blocks as $block) {
             foreach ($block->legs as $leg) {
-                $opening = self::opening($block, $leg);
-                if ($opening !== null) {
+                foreach (self::openings($block, $leg) as $opening) {
                     $stages[$opening->stage] ??= $opening->rules;
                     $steps[] = $opening;
                 }
@@ -42,21 +41,29 @@ final class Expander
 
         return new Plan(
             $revision->hash, self::VERSION,
-            new PlanHardware($revision->fasteners, self::places($revision), $revision->agents, $revision->consumables),
-            new PlanRules($revision->checks, $stages, $revision->faultOverrides),
+            new PlanHardware($revision->fasteners, self::places($revision), $revision->agents, $revision->consumables, $revision->yields, self::names($revision)),
+            new PlanRules($revision->checks, $stages, $revision->faultOverrides, $revision->marks),
             $steps,
         );
     }
 
-    /** What must be confirmed before a leg is begun, such as that the shaft was turned. */
-    private static function opening(Block $block, Leg $leg): ?Step
+    /**
+     * What must be confirmed before a leg is begun, such as that the shaft was turned; and the same where one has to come
+     * back to it, which is no silence.
+     *
+     * @return list<Step>
+     */
+    private static function openings(Block $block, Leg $leg): array
     {
-        if ($leg->before === null || $block->key === null) {
-            return null;
+        $known = array_values(array_filter(array_map(fn (Leg $l): ?string => $l->before, $block->legs)));
+        if ($known === [] || $block->key === null) {
+            return [];
         }
-        $rules = StageRules::read(new ObjectReader(['key' => $block->key, 'kind' => 'check', 'check' => $leg->before], '', new Problems), [], [$leg->before]);
+        $back = $leg->back ?? $leg->before ?? $known[0];
+        $rules = StageRules::read(new ObjectReader(['key' => $block->key, 'kind' => 'check', 'check' => $known[0], 'opens' => true], '', new Problems), [], $known);
+        $again = Step::at($rules, $leg->key, 2, $leg->key, new Goal, $back);
 
-        return Step::at($rules, $leg->key, 1, $leg->key, new Goal, $leg->before);
+        return $leg->before === null ? [$again] : [Step::at($rules, $leg->key, 1, $leg->key, new Goal, $leg->before), $again];
     }
 
     /** @return list<Step> */
@@ -84,6 +91,19 @@ final class Expander
             Per::Part => array_intersect($stage->sequence, $parts()),
             Per::Position => $block->key === null ? $stage->sequence : array_intersect($stage->sequence, $leg->positions),
         });
+    }
+
+    /** @return array<string, string> as people say it, where that is not the key */
+    private static function names(Revision $revision): array
+    {
+        $names = $revision->map->parts;
+        foreach ($revision->blocks as $block) {
+            foreach ($block->key === null ? [] : $block->legs as $leg) {
+                $names[$leg->key] = $leg->name === $leg->key ? $names[$leg->key] ?? $leg->key : $leg->name;
+            }
+        }
+
+        return array_filter($names, fn (string $name, string $key): bool => $name !== $key, ARRAY_FILTER_USE_BOTH);
     }
 
     /** @return array<string, Place> */

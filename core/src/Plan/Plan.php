@@ -9,10 +9,12 @@ use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\FaultOverride;
+use Tekkal\Core\Document\MarkPolicy;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\StageRules;
 use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Unit\Written;
 
 /** All steps of a revision in order, with what a run must know to judge them. Stored once, at approval; a run pins its hash. */
 final readonly class Plan
@@ -47,6 +49,14 @@ final readonly class Plan
     /** @var list<FaultOverride> */
     public array $faultOverrides;
 
+    public ?MarkPolicy $marks;
+
+    /** @var array<string, Written> the torque at which the estimate puts the yield, by group */
+    private array $yields;
+
+    /** @var array<string, string> of parts and legs, by key */
+    private array $names;
+
     /** @param  non-empty-list<Step>  $steps */
     public function __construct(
         public string $revisionHash,
@@ -56,7 +66,8 @@ final readonly class Plan
         public array $steps,
     ) {
         [$this->fasteners, $this->positions, $this->agents, $this->consumables] = [$hardware->fasteners, $hardware->positions, $hardware->agents, $hardware->consumables];
-        [$this->checks, $this->stages, $this->faultOverrides] = [$rules->checks, $rules->stages, $rules->faultOverrides];
+        [$this->checks, $this->stages, $this->faultOverrides, $this->marks] = [$rules->checks, $rules->stages, $rules->faultOverrides, $rules->marks];
+        [$this->yields, $this->names] = [$hardware->yields, $hardware->names];
         $places = [];
         foreach ($steps as $i => $step) {
             $places[$step->id] = $i;
@@ -95,6 +106,18 @@ final readonly class Plan
         return $place === null ? null : $this->fasteners[$place->fastener] ?? null;
     }
 
+    /** A part or a leg as people say it; one without a name of its own by its key. */
+    public function nameOf(string $key): string
+    {
+        return $this->names[$key] ?? $key;
+    }
+
+    /** The torque at which the estimate puts the yield of the fastener there; null where there is no estimate. */
+    public function yieldAt(string $position): ?Written
+    {
+        return $this->yields[$this->positions[$position]->group ?? ''] ?? null;
+    }
+
     /**
      * The positions that a scope takes in, seen from one of them.
      *
@@ -127,7 +150,7 @@ final readonly class Plan
             }
         }
 
-        return $timed === [] && $this->faultOverrides === [];
+        return $timed === [] && $this->faultOverrides === [] && $this->marks?->isWanted() !== true;
     }
 
     public function bytes(): string
@@ -143,7 +166,9 @@ final readonly class Plan
             'stages' => self::arrays($this->stages),
             'fault_overrides' => self::arrays($this->faultOverrides),
             'steps' => self::arrays($this->steps),
-        ]);
+        ] + ($this->marks === null ? [] : ['marks' => $this->marks->toArray()])
+          + ($this->names === [] ? [] : ['names' => array_map(fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys($this->names), $this->names)])
+          + ($this->yields === [] ? [] : ['yields' => array_map(fn (string $group, Written $torque): array => ['group' => $group, 'torque' => $torque->code()], array_keys($this->yields), $this->yields)]));
     }
 
     /** SHA-256 of the canonical bytes, 64 hex digits. */

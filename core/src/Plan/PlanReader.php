@@ -12,6 +12,7 @@ use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\FaultOverride;
 use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\MarkPolicy;
 use Tekkal\Core\Document\ObjectReader;
 use Tekkal\Core\Document\Problem;
 use Tekkal\Core\Document\Problems;
@@ -64,13 +65,21 @@ final class PlanReader
         $expander = $root->string('expander');
         $agents = array_map(fn (ObjectReader $f): Agent => Agent::read($f, $groups), $root->optionalObjects('agents'));
         $overrides = array_map(FaultOverride::inPlan(...), $root->optionalObjects('fault_overrides'));
+        $marks = $root->optionalObject('marks');
+        $yields = $names = [];
+        foreach ($root->optionalObjects('names') as $name) {
+            $names[$name->string('key')] = $name->string('name');
+        }
+        foreach ($root->optionalObjects('yields') as $yield) {
+            $yields[$yield->string('group')] = $this->value($yield->string('torque'));
+        }
         $steps = $this->steps($content['steps'] ?? null, $stages);
         $this->problems->throwIfAny();
         if ($steps === []) {
             throw new InvalidDocument([new Problem('/steps', 'nothing', 'a plan has at least one step')]);
         }
 
-        return new Plan($hash, $expander, new PlanHardware($fasteners, $positions, $agents, array_values($consumables)), new PlanRules($checks, $stages, $overrides), $steps);
+        return new Plan($hash, $expander, new PlanHardware($fasteners, $positions, $agents, array_values($consumables), array_filter($yields), $names), new PlanRules($checks, $stages, $overrides, $marks === null ? null : MarkPolicy::read($marks)), $steps);
     }
 
     /**

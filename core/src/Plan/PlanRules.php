@@ -6,6 +6,7 @@ namespace Tekkal\Core\Plan;
 
 use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\FaultOverride;
+use Tekkal\Core\Document\MarkPolicy;
 use Tekkal\Core\Document\StageRules;
 
 /** What a run is judged by, besides the values of its steps. */
@@ -20,6 +21,7 @@ final readonly class PlanRules
         public array $checks,
         public array $stages,
         public array $faultOverrides,
+        public ?MarkPolicy $marks = null,
     ) {
     }
 }

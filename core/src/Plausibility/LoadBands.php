@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Plausibility;
 
 use Tekkal\Core\Document\Group;
+use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\StageKinds\LoosenStage;
 use Tekkal\Core\Joint\Estimate;
@@ -33,7 +34,7 @@ final readonly class LoadBands
     private function group(Group $group): array
     {
         [$torque, $degrees] = $this->final($group);
-        $joint = JointInput::fastener($this->fastener($group->fastener), $this->condition($group->key));
+        $joint = JointInput::of($this->document, $group->fastener, JointInput::condition($this->revision->agents, $group->key));
         $estimate = new Estimate($joint, $torque === null ? null : $torque->quantity()->inBase()->toFloat(), $degrees > 0 ? $degrees : null);
         $stretch = $estimate->stretch();
 
@@ -70,28 +71,5 @@ final readonly class LoadBands
         }
 
         return [$torque, $degrees];
-    }
-
-    /** @return array<mixed> */
-    private function fastener(string $key): array
-    {
-        foreach (is_array($this->document['fasteners'] ?? null) ? $this->document['fasteners'] : [] as $fastener) {
-            if (is_array($fastener) && ($fastener['key'] ?? null) === $key) {
-                return $fastener;
-            }
-        }
-
-        return [];
-    }
-
-    private function condition(string $group): ?string
-    {
-        foreach ($this->revision->agents as $agent) {
-            if (str_contains($agent->surface, 'threads') && ($agent->groups === [] || in_array($group, $agent->groups, true))) {
-                return $agent->condition;
-            }
-        }
-
-        return null;
     }
 }

@@ -6,6 +6,7 @@ namespace Tekkal\Core\Plausibility;
 
 use Brick\Math\RoundingMode;
 use Tekkal\Core\Document\FastenerType;
+use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;

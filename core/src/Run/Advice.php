@@ -12,8 +12,11 @@ use Tekkal\Core\Plan\Step;
 /** What may be done now, why not something else, and what a redo would cost. Asked of a run while it is folded. */
 final readonly class Advice
 {
+    private Names $names;
+
     public function __construct(private RunFold $run)
     {
+        $this->names = new Names($run->plan);
     }
 
     /** @return list<Choice> every open step in plan order: allowed, or why not */
@@ -43,11 +46,14 @@ final readonly class Advice
         }
         $ways = $this->remedies();
         $next = $run->nextStep();
-        if ($next !== null && $ways === []) {
-            $ways = [$this->preparation($next) ?? new NextAction('step', $next->id, 'Do '.$next->id.'.')];
+        if ($next !== null && ! $this->isStopped()) {
+            $ways[] = $this->preparation($next) ?? $this->do($next, 'Do %s.');
         }
         foreach ($next === null ? $this->putOff() : [] as $id) {
-            $ways[] = new NextAction('take_up', $id, "Take up $id, which was put off.");
+            $ways[] = new NextAction('take_up', $id, sprintf('Take up %s, which was put off.', $this->names->stepOf($id)));
+        }
+        foreach ($ways === [] ? $run->unmarked() : [] as $position) {
+            $ways[] = new NextAction('mark', $position, sprintf('Mark %s.', $this->names->place($position)));
         }
 
         return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : $ways;
@@ -88,17 +94,25 @@ final readonly class Advice
         }
         $reason = $this->run->guard->whyNot($step, $this->run->hasPartner());
         if ($reason === SetAsideReason::WaitsForOther) {
-            return 'It waits for '.implode(' and ', $this->run->guard->waitsFor($step)).'.';
+            return 'It waits for '.implode(' and ', array_unique(array_map($this->names->waited(...), $this->run->guard->waitsFor($step)))).'.';
         }
 
         return match (true) {
             $reason !== null => $reason->sentence(),
-            $next !== null && $step->id !== $next->id => "Its turn comes after $next->id.",
+            $next !== null && $step->id !== $next->id => sprintf('Its turn comes after %s.', $this->names->step($next)),
             default => null,
         };
     }
 
-    /** @return list<NextAction> what open faults and repairs ask for */
+    /** Does something stop every step, or the very next one? */
+    private function isStopped(): bool
+    {
+        $next = $this->run->nextStep();
+
+        return $next === null || in_array($this->run->guard->whyNot($next, true), [SetAsideReason::NotBackedOff, SetAsideReason::StepAlreadyDone], true);
+    }
+
+    /** @return list<NextAction> what open faults and repairs ask for, in the order of the remedies; only what may be done now */
     private function remedies(): array
     {
         $ways = [];
@@ -106,34 +120,102 @@ final readonly class Advice
             if ($this->run->steps->isDeferred($case->step) && $this->run->nextStep() !== null) {
                 continue;
             }
-            if ($case->rule->mayGoOn) {
-                $ways[] = new NextAction('step', $case->step, "Go on at $case->step where it stands.");
+            $step = $this->run->plan->step($case->step);
+            if ($case->rule->mayGoOn && $this->mayBeDone($step)) {
+                $ways[] = $this->preparation($step) ?? $this->do($step, 'Go on with %s where it stands.');
             }
-            $ways = [...$ways, ...$this->duties($case)];
+            $ways = [...$ways, ...$this->duties($case), ...$this->oneByOne($case)];
         }
         foreach ($this->run->fasteners->openRepairs() as $position => $kind) {
-            $ways[] = new NextAction('accept_repair', (string) $position, "The lead accepts the repair ($kind) at $position.");
+            $ways[] = new NextAction('accept_repair', (string) $position, sprintf('The lead accepts the repair (%s) at %s.', $kind, $this->names->place((string) $position)));
         }
 
-        return $ways;
+        return self::once($ways);
     }
 
-    /** @return list<NextAction> the first thing to be done at each position */
+    /** @return list<NextAction> the first thing to be done at each place */
     private function duties(CaseState $case): array
     {
-        $ways = $case->leadDecides ? ['' => new NextAction('decide', $case->step, "The lead decides about $case->step.")] : [];
+        $ways = $case->leadDecides ? ['' => new NextAction('decide', $case->step, sprintf('The lead decides about %s.', $this->names->stepOf($case->step)))] : [];
         foreach ($case->toDo() as $duty) {
-            $ways[$duty->at] ??= match ($duty->do) {
-                DutyKind::Loosen, DutyKind::TakeOut => new NextAction('loosen', $duty->at, "Loosen $duty->at."),
-                DutyKind::CheckFastener => new NextAction('check_fastener', $duty->at, "Check the fastener of $duty->at."),
-                DutyKind::Replace => new NextAction('replace', $duty->at, "Put a new fastener in at $duty->at."),
-                DutyKind::Repair => new NextAction('repair', $duty->at, "Repair the thread at $duty->at."),
-                DutyKind::AcceptRepair => new NextAction('accept_repair', $duty->at, "The lead accepts the repair at $duty->at."),
-                default => new NextAction($duty->do->value, $duty->at, sprintf('%s: %s.', $duty->at, strtr($duty->do->value, '_', ' '))),
-            };
+            $ways[$duty->at] ??= $this->way($duty);
         }
 
-        return array_values($ways);
+        return array_values(array_filter($ways));
+    }
+
+    /** Null where it may not be done yet. */
+    private function way(Duty $duty): ?NextAction
+    {
+        $at = $this->names->stepOf($duty->at);
+        $step = $this->run->plan->has($duty->at) ? $this->run->plan->step($duty->at) : null;
+
+        return match ($duty->do) {
+            DutyKind::Loosen, DutyKind::TakeOut => new NextAction('loosen', $duty->at, "Loosen $at."),
+            DutyKind::CheckFastener => new NextAction('check_fastener', $duty->at, "Check the fastener of $at."),
+            DutyKind::Inspect => new NextAction('inspect', $duty->at, $step === null ? "Look at thread and hole of $at." : "Put right what was found ($at), and say what was done."),
+            DutyKind::Replace => new NextAction('replace', $duty->at, "Put a new fastener in at $at."),
+            DutyKind::Renew => new NextAction('renew', $duty->at, "Put a new $at in."),
+            DutyKind::Repair => new NextAction('repair', $duty->at, "Repair the thread at $at."),
+            DutyKind::AcceptRepair => $this->run->fasteners->openRepair($duty->at) === null ? null : new NextAction('accept_repair', $duty->at, "The lead accepts the repair at $at."),
+            DutyKind::Clean => new NextAction('clean', $duty->at, "Clean the threads of $at."),
+            DutyKind::Apply => new NextAction('apply', $duty->at, "Coat $at afresh."),
+            DutyKind::Measure => $this->measured($duty->at),
+            DutyKind::Answer => $step === null || ! $this->mayBeDone($step) ? null : $this->do($step, 'Answer again: %s.'),
+            DutyKind::SecondLook => new NextAction('second_look', $duty->at, "A second person looks at $at."),
+        };
+    }
+
+    /** The stretch of what shares the part with one that was scrapped is measured again where it stands. */
+    private function measured(string $position): ?NextAction
+    {
+        foreach ($this->run->steps->stepsAt($position) as $step) {
+            if ($step->rules->own instanceof StretchStage && $this->mayBeDone($step)) {
+                return $this->do($step, 'Measure again where it stands: %s.');
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<NextAction> what may be done again before the next of the round is loosened, so that the joint stays closed */
+    private function oneByOne(CaseState $case): array
+    {
+        $ways = [];
+        foreach ($case->positions() as $position) {
+            foreach ($case->isDoneOneByOne($position) ? $this->run->steps->stepsAt($position) : [] as $step) {
+                if ($this->run->steps->status($step)->isOpen()) {
+                    $ways[] = $this->mayBeDone($step) ? $this->preparation($step) ?? $this->do($step, 'Do %s again before the next is loosened.') : null;
+                    break;
+                }
+            }
+        }
+
+        return array_values(array_filter($ways));
+    }
+
+    private function mayBeDone(Step $step): bool
+    {
+        return $this->run->guard->whyNot($step, true) === null;
+    }
+
+    private function do(Step $step, string $sentence): NextAction
+    {
+        return new NextAction('step', $step->id, sprintf($sentence, $this->names->step($step)));
+    }
+
+    /**
+     * @param  list<NextAction>  $ways
+     * @return list<NextAction> each once
+     */
+    private static function once(array $ways): array
+    {
+        $once = [];
+        foreach ($ways as $way) {
+            $once["$way->do $way->at"] ??= $way;
+        }
+
+        return array_values($once);
     }
 
     /**
@@ -145,16 +227,20 @@ final readonly class Advice
         return array_values(array_map(fn (Duty $d): string => $d->at, array_filter($duties, fn (Duty $d): bool => $d->do === $kind)));
     }
 
-    /** What a step needs before it can be judged: a partner, a free length, a zero. */
+    /** What a step needs before it can be judged: another fastener, something fresh on it, a partner, a free length, a zero. */
     private function preparation(Step $step): ?NextAction
     {
         $own = $step->rules->own;
+        $at = $this->names->place($step->position);
+        $free = $this->run->fasteners->isFree($step->position);
 
         return match (true) {
+            $this->run->fasteners->whyAnother($step) !== null => new NextAction('fit', $step->position, "Fit the real fastener, a new one, at $at."),
+            $this->run->fasteners->whyUncoated($step) !== null => new NextAction('apply', $step->position, "Coat $at afresh."),
             $step->rules->people() > 1 && ! $this->run->hasPartner() => new NextAction('partner', $step->id, 'A second person joins.'),
-            ! $own instanceof StretchStage => null,
-            $own->absolute && $this->run->fasteners->freeLength($step->position) === null => new NextAction('measure', $step->position, "Measure the free length of $step->position."),
-            ! $own->absolute && ! $this->run->fasteners->isZeroed($step->position, $own->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $step->position."),
+            ! $own instanceof StretchStage || ! $free => null,
+            $own->absolute && $this->run->fasteners->freeLength($step->position) === null => new NextAction('measure', $step->position, "Measure the free length of $at."),
+            ! $own->absolute && ! $this->run->fasteners->isZeroed($step->position, $own->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $at."),
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Run;
 
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\FaultExtent;
 use Tekkal\Core\Document\FaultRule;
 
 /** A fault as it stands in its run: what of it is done, whether somebody decided, and how it ended. */
@@ -136,6 +137,30 @@ final readonly class CaseState
         }
 
         return array_map(strval(...), array_keys($positions));
+    }
+
+    /** Does the next of its kind go in here? */
+    public function joins(): bool
+    {
+        return $this->case->joins !== null;
+    }
+
+    /** Does it stop what it asks something of, and nothing else? */
+    public function holdsOnlyItsPositions(): bool
+    {
+        return in_array($this->fault, [Fault::PulledAside, Fault::CheckReopened], true);
+    }
+
+    /** May a position be done again before the next of the round is loosened, so that the joint is never open? */
+    public function isDoneOneByOne(string $position): bool
+    {
+        return $this->rule->reach === FaultExtent::Round && ! $this->leadDecides && $this->asked($position, DutyKind::Loosen) && ! $this->asksOf($position);
+    }
+
+    /** Has this been asked of a position, done or not? */
+    public function asked(string $position, DutyKind $kind): bool
+    {
+        return array_filter($this->duties, fn (Duty $d): bool => $d->at === $position && $d->do === $kind) !== [];
     }
 
     /** @return list<string> every position that it asks or asked something of */

@@ -16,7 +16,6 @@ use Tekkal\Core\Run\Event\AidFitted;
 use Tekkal\Core\Run\Event\AidRemoved;
 use Tekkal\Core\Run\Event\Cleaned;
 use Tekkal\Core\Run\Event\Event;
-use Tekkal\Core\Run\Event\FastenersFitted;
 use Tekkal\Core\Run\Event\FreeLengthMeasured;
 use Tekkal\Core\Run\Event\GasketReplaced;
 use Tekkal\Core\Run\Event\IdentityRead;
@@ -75,18 +74,31 @@ final readonly class Circumstances
     private function atPlaces(Event $event): ?SetAsideReason
     {
         $positions = match (true) {
-            $event instanceof Zeroed, $event instanceof FreeLengthMeasured, $event instanceof ThreadRepaired, $event instanceof RepairAccepted => [$event->position],
-            $event instanceof Marked, $event instanceof AgentApplied, $event instanceof Cleaned, $event instanceof FastenersFitted => $event->positions,
+            $event instanceof Zeroed, $event instanceof FreeLengthMeasured, $event instanceof RepairAccepted => [$event->position],
+            $event instanceof Marked, $event instanceof AgentApplied, $event instanceof Cleaned => $event->positions,
             default => null,
         };
         if ($positions !== null && ! $this->knowsAll($positions)) {
             return SetAsideReason::PlaceUnknown;
         }
-        foreach ($positions ?? [] as $position) {
+        $not = $positions === null ? null : $this->whyNot($positions[0], $event);
+        foreach ($not === null ? $positions ?? [] : [] as $position) {
             $this->at($position, $event);
         }
 
-        return $positions === null ? $this->elsewhere($event) : null;
+        return $positions === null ? $this->elsewhere($event) : $not;
+    }
+
+    /** A zero and a free length are of the free bolt; and nobody accepts a repair that was not made, or that they made. */
+    private function whyNot(string $position, Event $event): ?SetAsideReason
+    {
+        return match (true) {
+            $event instanceof Zeroed, $event instanceof FreeLengthMeasured => $this->run->fasteners->isFree($position) ? null : SetAsideReason::FastenerNotFree,
+            ! $event instanceof RepairAccepted => null,
+            $this->run->fasteners->openRepair($position) === null => SetAsideReason::NothingToAccept,
+            $event->stamp->person === $this->run->person(), $event->stamp->person === $this->run->fasteners->repairedBy($position) => SetAsideReason::OwnWork,
+            default => null,
+        };
     }
 
     private function at(string $position, Event $event): void
@@ -94,11 +106,9 @@ final readonly class Circumstances
         match (true) {
             $event instanceof Zeroed => $this->does(new FactIs($position, FastenerBook::ZERO, '0')),
             $event instanceof FreeLengthMeasured => $this->does(new FactIs($position, FastenerBook::FREE_LENGTH, $event->length->code())),
-            $event instanceof Marked => $this->does(new FactIs($position, RunState::MARK.$event->mark, $event->stamp->person)),
-            $event instanceof AgentApplied => $this->does(new ThingIs($this->agent($position, $event))),
-            $event instanceof Cleaned => $this->emission->emit(...$this->run->fasteners->cleaned($position)),
-            $event instanceof FastenersFitted => $this->does(new ThingIs($this->fitted($position, $event))),
-            $event instanceof ThreadRepaired => $this->repaired($position, $event),
+            $event instanceof Marked => $this->marked($position, $event),
+            $event instanceof AgentApplied => $this->applied($position, $event),
+            $event instanceof Cleaned => $this->cleaned($position),
             $event instanceof RepairAccepted => $this->repairAccepted($position),
             default => null,
         };
@@ -109,7 +119,7 @@ final readonly class Circumstances
         return match (true) {
             $event instanceof AidFitted => $this->does(new ThingIs(new Thing($event->at, ThingKind::Aid, 1, ThingState::In, notes: new ThingNotes(kind: $event->aid)))),
             $event instanceof AidRemoved => $this->does(new ThingIs(new Thing($event->at, ThingKind::Aid, 1, ThingState::Out, notes: new ThingNotes(kind: $event->aid)))),
-            $event instanceof GasketReplaced => $this->does(new ThingIs($this->gasket($event->gasket))),
+            $event instanceof GasketReplaced => $this->renewed($event->gasket),
             $event instanceof IdentityRead => $this->run->plan->has($event->step) ? $this->does(new FactIs($event->step, 'identity', $event->reads)) : SetAsideReason::StepUnknown,
             $event instanceof SecondLook => $this->looked($event),
             // Kept as it was said; no rule rests on it yet.
@@ -161,23 +171,40 @@ final readonly class Circumstances
         return new Thing($position, ThingKind::Agent, ($before->number ?? 0) + 1, ThingState::Wet, notes: new ThingNotes(kind: $event->agent, lot: $event->lot));
     }
 
-    private function fitted(string $position, FastenersFitted $event): Thing
+    private function applied(string $position, AgentApplied $event): void
     {
-        $before = $this->run->state->thing($position, FastenerBook::BOLT);
-
-        return new Thing($position, ThingKind::Bolt, ($before->number ?? 0) + 1, ThingState::In, notes: new ThingNotes(set: $event->set, lot: $event->lot));
+        $this->does(new ThingIs($this->agent($position, $event)));
+        $this->run->faults->did($position, DutyKind::Apply);
     }
 
-    private function gasket(string $gasket): Thing
+    private function cleaned(string $position): void
     {
-        return new Thing($gasket, ThingKind::Gasket, ($this->run->state->thing($gasket, ThingKind::Gasket->value)->number ?? 1) + 1, ThingState::In);
+        $this->emission->emit(...$this->run->fasteners->cleaned($position));
+        $this->run->faults->did($position, DutyKind::Clean);
     }
 
-    private function repaired(string $position, ThreadRepaired $event): void
+    /** What stands behind a mark is the furthest round that the position has. */
+    private function marked(string $position, Marked $event): void
     {
-        $thread = $this->run->fasteners->thread($position);
-        $this->emission->emit(new ThingIs(new Thing($position, ThingKind::Thread, ($thread->number ?? 1) + 1, ThingState::In, notes: new ThingNotes(kind: $event->kind, accepted: false))));
-        $this->run->faults->repaired($position);
+        $this->does(new FactIs($position, RunState::MARK.$event->mark, $event->stamp->person));
+        $furthest = $this->run->undoing->furthest($position);
+        $furthest === null ? null : $this->does(new FactIs($position, FastenerBook::MARKED_AFTER, $furthest->id));
+    }
+
+    private function renewed(string $gasket): null
+    {
+        $this->does(new ThingIs(new Thing($gasket, ThingKind::Gasket, ($this->run->state->thing($gasket, ThingKind::Gasket->value)->number ?? 1) + 1, ThingState::In)));
+        $this->run->faults->did($gasket, DutyKind::Renew);
+
+        return null;
+    }
+
+    /** The kind of the repair stands with the thread; every later round is held there until it was accepted. */
+    public function repaired(ThreadRepaired $event): void
+    {
+        $thread = $this->run->fasteners->thread($event->position);
+        $this->does(new ThingIs(new Thing($event->position, ThingKind::Thread, ($thread->number ?? 1) + 1, ThingState::In, notes: new ThingNotes(kind: $event->kind, accepted: false))));
+        $this->run->faults->did($event->position, DutyKind::Repair);
     }
 
     private function repairAccepted(string $position): void
@@ -186,7 +213,7 @@ final readonly class Circumstances
         if ($thread?->notes->accepted === false) {
             $this->emission->emit(new ThingIs(new Thing($position, ThingKind::Thread, $thread->number, $thread->is, $thread->count, new ThingNotes(kind: $thread->notes->kind, accepted: true))));
         }
-        $this->run->faults->repairAccepted($position);
+        $this->run->faults->did($position, DutyKind::AcceptRepair);
     }
 
     private function looked(SecondLook $event): ?SetAsideReason

@@ -7,6 +7,9 @@ namespace Tekkal\Core\Run;
 use Brick\Math\RoundingMode;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Scope;
+use Tekkal\Core\Document\SpentWhen;
+use Tekkal\Core\Document\StageKinds\LoosenStage;
+use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\Effect;
@@ -23,6 +26,9 @@ final readonly class FastenerBook
 
     public const BOLT = 'bolt';
 
+    /** The fact of a position that its mark was made; its value is the furthest step that it stands for. */
+    public const MARKED_AFTER = 'marked_after';
+
     private const THREAD = 'thread';
 
     public function __construct(private Plan $plan, private State $state)
@@ -35,69 +41,155 @@ final readonly class FastenerBook
         return $this->state->thing($position, self::BOLT) ?? new Thing($position, ThingKind::Bolt, 1, ThingState::Loose);
     }
 
-    /** @return list<Effect> what tightening it at a step does to it; one counts when it reaches the loading stage */
+    /**
+     * What a pull at a step does to the metal: the fastener is turned, and one that reaches the loading stage, in a trial fit
+     * or in earnest, has had a tightening, and so has its thread.
+     *
+     * @return list<Effect>
+     */
     public function tightened(Step $step): array
     {
         $bolt = $this->bolt($step->position);
+        if (! $step->kind->turnsBolt() || $bolt->is === ThingState::Loaded) {
+            return [];
+        }
+        if (! $step->rules->result->loading) {
+            return $bolt->is === ThingState::Turned ? [] : [new ThingIs($this->used($bolt->being(ThingState::Turned)))];
+        }
+        $thread = $this->thread($step->position) ?? new Thing($step->position, ThingKind::Thread, 1, ThingState::In);
 
-        return $step->rules->result->loading && ! $step->rules->result->trial && $bolt->is !== ThingState::Loaded
-            ? [new ThingIs($bolt->being(ThingState::Loaded, $bolt->count + 1))]
-            : [];
+        return [new ThingIs($this->used($bolt->being(ThingState::Loaded, $bolt->count + 1))), new ThingIs($thread->being($thread->is, $thread->count + 1))];
     }
 
     /**
-     * A fastener that comes out is measured, and zeroed on, anew; the agents on it are gone.
+     * What was measured on the free fastener, and the marks on its head, tell of a tightening that is gone.
      *
      * @return list<Effect>
      */
     public function loosened(string $position): array
     {
         $bolt = $this->bolt($position);
-        $effects = $bolt->is === ThingState::Loaded ? [new ThingIs($bolt->being(ThingState::Loose))] : [];
-        foreach ([self::FREE_LENGTH, self::ZERO] as $key) {
+        $effects = $this->isFree($position) ? [] : [new ThingIs($bolt->being(ThingState::Loose))];
+        foreach ([self::FREE_LENGTH, self::ZERO, self::MARKED_AFTER] as $key) {
             if ($this->state->factAt($position, $key) !== null) {
                 $effects[] = new FactIs($position, $key, null);
-            }
-        }
-
-        return [...$effects, ...$this->cleaned($position)];
-    }
-
-    /** @return list<Effect> what was on it is gone */
-    public function cleaned(string $position): array
-    {
-        $effects = [];
-        foreach ($this->state->thingsAt($position) as $thing) {
-            if ($thing->thing === ThingKind::Agent && $thing->is === ThingState::Wet) {
-                $effects[] = new ThingIs($thing->being(ThingState::Out));
             }
         }
 
         return $effects;
     }
 
-    /** @return list<Effect> */
-    public function replaced(string $position, ?string $lot): array
+    /**
+     * Back by an angle that is less than a whole turn leaves it under load.
+     *
+     * @return list<Effect>
+     */
+    public function loosenedBy(string $position, LoosenStage $stage): array
     {
-        return [...$this->loosened($position), new ThingIs(new Thing($position, ThingKind::Bolt, $this->bolt($position)->number + 1, ThingState::Loose, notes: new ThingNotes(lot: $lot)))];
+        $bolt = $this->bolt($position);
+        if ($stage->back === null || $stage->back->quantity()->inBase()->isGreaterThanOrEqualTo(360)) {
+            return $this->loosened($position);
+        }
+
+        return $bolt->is === ThingState::Loaded ? [new ThingIs($bolt->being(ThingState::Turned))] : [];
     }
 
-    /** Has the fastener that is in had as many tightenings as it may have, should it be loosened now? */
+    /** @return list<Effect> a gasket that is set for good */
+    public function crushed(string $gasket): array
+    {
+        $thing = $this->state->thing($gasket, ThingKind::Gasket->value) ?? new Thing($gasket, ThingKind::Gasket, 1, ThingState::In);
+
+        return $thing->is === ThingState::In ? [new ThingIs($thing->being(ThingState::Loaded, $thing->count + 1))] : [];
+    }
+
+    /** Why what was on its threads does not count any more, as a sentence; null when it does, or nothing was. */
+    public function whyUncoated(Step $step): ?string
+    {
+        foreach ($step->kind->turnsBolt() ? $this->plan->agents : [] as $agent) {
+            $is = $this->state->thing($step->position, ThingKind::Agent->value.':'.$agent->key)?->is;
+            if ($agent->workingTime !== null && ($is === ThingState::Out || $is === ThingState::Expired)) {
+                return sprintf('No fresh %s was put on since it came off.', $agent->condition);
+            }
+        }
+
+        return null;
+    }
+
+    /** Is it free of load: never turned yet, or loosened since? */
+    public function isFree(string $position): bool
+    {
+        return ! in_array($this->bolt($position)->is, [ThingState::Turned, ThingState::Loaded], true);
+    }
+
+    /** @return list<Effect> what was on it is gone */
+    public function cleaned(string $position): array
+    {
+        return array_map(fn (Thing $agent): Effect => new ThingIs($agent->being(ThingState::Out)), $this->coats($position));
+    }
+
+    /** @return list<Thing> the agents that are on it, in time or too late */
+    public function coats(string $position): array
+    {
+        return array_values(array_filter($this->state->thingsAt($position), fn (Thing $t): bool => $t->thing === ThingKind::Agent && in_array($t->is, [ThingState::Wet, ThingState::Expired], true)));
+    }
+
+    /** @return list<Effect> */
+    public function replaced(string $position, FastenerSet $set, ?string $lot): array
+    {
+        return $this->fitted($position, $set, $lot, $this->bolt($position)->number + 1);
+    }
+
+    /** @return list<Effect> another one is in, and nothing of it was tightened */
+    public function fitted(string $position, FastenerSet $set, ?string $lot, ?int $number = null): array
+    {
+        $number ??= ($this->state->thing($position, self::BOLT)->number ?? 0) + 1;
+
+        return [...$this->loosened($position), new ThingIs(new Thing($position, ThingKind::Bolt, $number, ThingState::Loose, notes: new ThingNotes(set: $set, lot: $lot)))];
+    }
+
+    /** Has the gasket that is in been set for good? */
+    public function isCrushed(string $gasket): bool
+    {
+        return $this->state->thing($gasket, ThingKind::Gasket->value)?->is === ThingState::Loaded;
+    }
+
+    /** Has the fastener that is in had all that it may have, should it be loosened now? */
     public function isUsedUp(string $position): bool
     {
         $type = $this->plan->fastenerAt($position);
-        $cycles = $this->bolt($position)->count;
+        $bolt = $this->bolt($position);
 
-        return match ($type?->reuse) {
-            Reuse::Never => $cycles >= 1,
-            Reuse::UpTo => $cycles >= ($type->cycles ?? 1),
+        return $bolt->notes->spent !== null || match ($type?->reuse) {
+            Reuse::Never => $bolt->count >= 1,
+            Reuse::UpTo => $bolt->count >= ($type->cycles ?? 1),
             default => false,
+        };
+    }
+
+    /** The policy that counts as it stands: before the loading stage nothing is spent. */
+    public function reuse(string $position): Reuse
+    {
+        $reuse = $this->plan->fastenerAt($position)->reuse ?? Reuse::Free;
+
+        return $this->isLoaded($position) || $this->bolt($position)->notes->spent !== null ? $reuse : Reuse::Free;
+    }
+
+    /** Why another fastener has to go in before a step, as a sentence; null when this one may be tightened. */
+    public function whyAnother(Step $step): ?string
+    {
+        $bolt = $this->bolt($step->position);
+
+        return match (true) {
+            $step->rules->result->trial || ! $step->kind->turnsBolt() || ! $this->isFree($step->position) => null,
+            $bolt->notes->set === FastenerSet::Trial => 'The fastener of the trial set is still in; the real one is wanted.',
+            $this->isUsedUp($step->position) => 'This fastener has had its tightening; a new one is wanted.',
+            default => null,
         };
     }
 
     public function needsItsCheck(string $position): bool
     {
-        return $this->plan->fastenerAt($position)?->reuse === Reuse::IfCheckPasses && $this->bolt($position)->count >= 1;
+        return $this->plan->fastenerAt($position)?->reuse === Reuse::IfCheckPasses && $this->isLoaded($position);
     }
 
     public function isLoaded(string $position): bool
@@ -135,6 +227,12 @@ final readonly class FastenerBook
         return false;
     }
 
+    /** Is there anything on the free bolt from which its stretch can be counted? */
+    public function hasReference(string $position, StretchStage $stage): bool
+    {
+        return $stage->absolute ? $this->freeLength($position) !== null : $this->isZeroed($position, $stage->oneZeroWithin);
+    }
+
     /** When the agent went on that is there now. */
     public function agentSince(string $agent, string $position): ?Stamp
     {
@@ -151,7 +249,12 @@ final readonly class FastenerBook
         return $thread?->notes->accepted === false ? $thread->notes->kind : null;
     }
 
-    /** The thread, once it was repaired. */
+    public function repairedBy(string $position): ?string
+    {
+        return $this->openRepair($position) === null ? null : $this->state->thingSince($position, self::THREAD)?->person;
+    }
+
+    /** The thread, once it was loaded or repaired. */
     public function thread(string $position): ?Thing
     {
         return $this->state->thing($position, self::THREAD);
@@ -174,5 +277,19 @@ final readonly class FastenerBook
     private function isZeroedHere(string $position): bool
     {
         return $this->state->factAt($position, self::ZERO) !== null;
+    }
+
+    /** With what it loses by that. */
+    private function used(Thing $bolt): Thing
+    {
+        $type = $this->plan->fastenerAt($bolt->at);
+        $spent = match (true) {
+            $bolt->notes->spent !== null, $type?->reuse !== Reuse::Never => null,
+            $type->spentWhen === SpentWhen::Turned => 'It was turned, and what is on its threads is used up.',
+            $bolt->is === ThingState::Loaded => 'It reached its loading stage, which it may do once.',
+            default => null,
+        };
+
+        return $spent === null ? $bolt : $bolt->spent($spent);
     }
 }

@@ -7,10 +7,12 @@ namespace Tekkal\Core\Run;
 use Tekkal\Core\Document\Controlled;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\FaultRule;
+use Tekkal\Core\Document\Remedy;
 use Tekkal\Core\Document\Replace;
-use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\ReworkStart;
+use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Fault\FaultTable;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
@@ -28,29 +30,46 @@ final class FaultReach
     ) {
     }
 
+    /** Before its loading stage a fastener that may be used once counts as one that may be used freely. */
     public function rule(Fault $fault, Step $step): FaultRule
     {
-        $reuse = $this->plan->fastenerAt($step->position)->reuse ?? Reuse::Free;
+        $reuse = $this->fasteners->reuse($step->position);
+        $rule = $this->rules[$fault->value][$step->stage][$reuse->value] ??= FaultTable::rule($fault, Controlled::by($step->kind), $reuse, $step->rules->motion->redo, $this->plan->faultOverrides);
 
-        // A stage and a policy meet the same few rules again and again.
-        return $this->rules[$fault->value][$step->stage][$reuse->value] ??= $this->ruleOf($fault, $step, $reuse);
+        return $rule->going($this->goesOn($fault, $step, $rule));
     }
 
-    /** @return list<string> the positions that a rule takes along */
+    /** @return list<string> the positions that a rule takes along, in the order in which they come loose */
     public function reached(FaultRule $rule, Step $step): array
     {
-        $scope = FaultTable::scope($rule->reach, $step->rules->motion->redo);
-        if ($scope !== null) {
-            return $this->plan->positionsIn($scope, $step->position);
-        }
-        $positions = [];
-        foreach ($this->steps->stepsOf($step->stage, $step->leg) as $other) {
-            if ($this->steps->live($other->id) !== null || $other->id === $step->id) {
-                $positions[$other->position] = true;
+        $scope = FaultTable::scope($rule->reach, $this->redo($rule, $step));
+        $positions = $scope === null ? $this->doneInRound($step) : $this->plan->positionsIn($scope, $step->position);
+
+        return $this->inLooseningOrder($positions, $step);
+    }
+
+    /**
+     * @param  list<string>  $positions
+     * @return list<string>
+     */
+    public function inLooseningOrder(array $positions, Step $step): array
+    {
+        return count($positions) < 2 ? $positions
+            : $this->steps->places->looseningOrder($positions, array_map(fn (Step $s): string => $s->position, $this->steps->stepsOf($step->stage, $step->leg)));
+    }
+
+    /** The widest that a redo reaches in the rounds that are lost at the position where it went wrong. */
+    public function redo(FaultRule $rule, Step $step): Scope
+    {
+        $widest = $step->rules->motion->redo;
+        $from = $this->from($rule->undo, $step, $step->position);
+        foreach ($from === null ? [] : $this->steps->stepsAt($step->position) as $other) {
+            if ($this->plan->placeOf($other->id) >= $from && $this->steps->live($other->id) !== null) {
+                $widest = $widest->wider($other->rules->motion->redo);
             }
         }
 
-        return array_map(strval(...), array_keys(array_intersect_key($positions, $this->plan->positions)));
+        return $widest;
     }
 
     /** Place in the plan from which a position's steps no longer count under a rule; null where it has nothing to lose. */
@@ -101,39 +120,94 @@ final class FaultReach
         return $lost;
     }
 
-    /** @return list<Duty> */
+    /** @return list<Duty> all that is to be loosened first, in its order; then the rest, position by position */
     public function duties(FaultRule $rule, Step $step): array
     {
-        $duties = [];
+        $loosen = $rest = [];
         foreach ($this->reached($rule, $step) as $position) {
-            [$replace, $check] = $this->replacement($rule, $position);
+            [$replace, $check] = $this->replacement($rule, $step, $position);
             $from = $this->from($replace ? ReworkStart::Beginning : $rule->undo, $step, $position);
             // A fastener on which nothing was done yet has nothing to lose.
-            if ($position !== $step->position && ($from === null || ! $this->hasResult($position, $from))) {
+            if ($position !== $step->position && ! $rule->asksFor(Remedy::Clean) && ($from === null || ! $this->hasResult($position, $from))) {
                 continue;
             }
-            $asked = array_keys(array_filter([
-                DutyKind::Loosen->value => $from !== null, DutyKind::CheckFastener->value => $check, DutyKind::Replace->value => $replace,
-                DutyKind::Repair->value => $rule->repair && $this->fasteners->openRepair($position) === null, DutyKind::AcceptRepair->value => $rule->repair,
-            ]));
-            foreach ($asked as $kind) {
-                $do = DutyKind::from($kind);
-                $duties[] = new Duty(count($duties) + 1, $position, $do, $do === DutyKind::Loosen && $from !== null ? $this->plan->steps[$from]->id : null);
+            if ($from !== null && $this->isToLoosen($rule, $position, $from)) {
+                $loosen[] = [$position, DutyKind::Loosen, $this->plan->steps[$from]->id];
+            }
+            foreach ($this->more($rule, $step, $position, $replace, $check, $from !== null) as $kind) {
+                $rest[] = [$position, $kind, null];
+            }
+        }
+        $partners = array_map(fn (string $p): array => [$p, DutyKind::Measure, null], $this->partnersToMeasure($rule, $step, array_column($loosen, 0)));
+
+        return array_map(fn (int $i, array $d): Duty => new Duty($i + 1, $d[0], $d[1], $d[2]), array_keys($all = [...$loosen, ...$rest, ...$partners]), $all);
+    }
+
+    /** What was never done, and lies in nobody's thread, need not come loose; what went wrong without being recorded does. */
+    private function isToLoosen(FaultRule $rule, string $position, int $from): bool
+    {
+        return ! $rule->asksFor(Remedy::Clean) || $this->hasResult($position, $from) || ! $this->fasteners->isFree($position);
+    }
+
+    /** @return list<DutyKind> */
+    private function more(FaultRule $rule, Step $step, string $position, bool $replace, bool $check, bool $loose): array
+    {
+        $here = $position === $step->position;
+        $coated = $rule->asksFor(Remedy::Clean) || $loose && $this->fasteners->coats($position) !== [];
+
+        return array_map(DutyKind::from(...), array_keys(array_filter([
+            DutyKind::CheckFastener->value => $check,
+            DutyKind::Inspect->value => $here && $rule->asksFor(Remedy::Inspect),
+            DutyKind::Repair->value => $here && $rule->asksFor(Remedy::Repair) && $this->fasteners->openRepair($position) === null,
+            DutyKind::AcceptRepair->value => $here && $rule->asksFor(Remedy::Repair),
+            DutyKind::Replace->value => $replace,
+            DutyKind::Clean->value => $coated, DutyKind::Apply->value => $coated,
+        ])));
+    }
+
+    /**
+     * What shares the part with an over-stretched bolt was stretched beside it: it is measured, not scrapped.
+     *
+     * @param  list<string>  $loosened
+     * @return list<string>
+     */
+    private function partnersToMeasure(FaultRule $rule, Step $step, array $loosened): array
+    {
+        $partners = $rule->asksFor(Remedy::MeasurePartner) ? array_diff($this->plan->positionsIn(Scope::Part, $step->position), $loosened, [$step->position]) : [];
+
+        return array_values(array_filter($partners, fn (string $p): bool => $this->steps->live(Step::idOf($step->stage, $p, $step->pass)) !== null && $step->kind === StageKind::Stretch));
+    }
+
+    /** The stage itself says what a shortfall allows; a stretch goes on only where it can still be measured from the free bolt. */
+    private function goesOn(Fault $fault, Step $step, FaultRule $rule): bool
+    {
+        $own = $step->rules->own;
+        if ($own instanceof StretchStage) {
+            return $rule->mayGoOn && ! $step->rules->motion->oneMotion && $this->fasteners->hasReference($step->position, $own);
+        }
+        if ($step->kind === StageKind::VerificationPass) {
+            return in_array($fault, [Fault::NotProved, Fault::Short], true) && ($fault === Fault::NotProved || $step->rules->passes() === 1);
+        }
+
+        return $rule->mayGoOn || ($fault === Fault::Short && $step->rules->motion->mayContinue);
+    }
+
+    /** @return list<string> */
+    private function doneInRound(Step $step): array
+    {
+        $positions = [];
+        foreach ($this->steps->stepsOf($step->stage, $step->leg) as $other) {
+            if ($this->steps->live($other->id) !== null || $other->id === $step->id) {
+                $positions[$other->position] = true;
             }
         }
 
-        return $duties;
+        return array_map(strval(...), array_keys(array_intersect_key($positions, $this->plan->positions)));
     }
 
-    private function ruleOf(Fault $fault, Step $step, Reuse $reuse): FaultRule
+    public function isLoaded(string $position): bool
     {
-        $rule = FaultTable::rule($fault, Controlled::by($step->kind), $reuse, $step->rules->motion->redo, $this->plan->faultOverrides);
-        // The stage itself says what a shortfall allows.
-        $goesOn = $rule->mayGoOn && ! ($step->kind === StageKind::Stretch && $step->rules->motion->oneMotion)
-            || ($fault === Fault::Short && $step->rules->motion->mayContinue);
-
-        return $goesOn === $rule->mayGoOn ? $rule
-            : new FaultRule($rule->undo, $rule->reach, $rule->replace, $rule->decides, $goesOn, $rule->toolOut, $rule->repair);
+        return $this->fasteners->isLoaded($position);
     }
 
     private function hasResult(string $position, int $from): bool
@@ -147,13 +221,19 @@ final class FaultReach
         return false;
     }
 
-    /** @return array{bool, bool} replace it; check it first */
-    private function replacement(FaultRule $rule, string $position): array
+    /** @return array{bool, bool} replace it; check it first. What was turned beside it goes by its own policy. */
+    private function replacement(FaultRule $rule, Step $step, string $position): array
     {
+        $undone = $rule->undo !== ReworkStart::Nothing;
+        $ownWay = [$undone && $this->fasteners->isUsedUp($position), $undone && $this->fasteners->needsItsCheck($position)];
+        if ($position !== $step->position) {
+            return $ownWay;
+        }
+
         return match ($rule->replace) {
-            Replace::No => [$rule->undo !== ReworkStart::Nothing && $this->fasteners->isUsedUp($position), $rule->undo !== ReworkStart::Nothing && $this->fasteners->needsItsCheck($position)],
+            Replace::No => $ownWay,
             Replace::Yes => [true, false],
-            Replace::IfLoaded => [$this->fasteners->isLoaded($position), false],
+            Replace::IfLoaded => [$this->fasteners->isLoaded($position) || $this->fasteners->isUsedUp($position), false],
             Replace::IfCheckFails => [false, $this->fasteners->isLoaded($position)],
         };
     }

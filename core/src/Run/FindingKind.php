@@ -17,6 +17,8 @@ enum FindingKind: string
     case ResumedAfterIdle = 'resumed_after_idle';
     case SourceDoubted = 'source_doubted';
     case LimitUnproved = 'limit_unproved';
+    case LoosenedOutOfOrder = 'loosened_out_of_order';
+    case PulledAside = 'pulled_aside';
 
     public function words(): string
     {
@@ -30,6 +32,8 @@ enum FindingKind: string
             self::TimeDoubtful => 'time in doubt',
             self::ResumedAfterIdle => 'gone on without a PIN',
             self::SourceDoubted => 'not from where it was said to come',
+            self::LoosenedOutOfOrder => 'loosened out of order',
+            self::PulledAside => 'pulled after the end',
             self::LimitUnproved => 'a time limit cannot be proved',
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
@@ -29,7 +31,7 @@ final readonly class Guard
 
         return match (true) {
             $status === StepStatus::NotNeeded => SetAsideReason::StepNotNeeded,
-            $status === StepStatus::Done && ! $this->faults->mayGoOnAt($step->id) => SetAsideReason::StepAlreadyDone,
+            $status === StepStatus::Done && ! $this->isAskedAgain($step) => SetAsideReason::StepAlreadyDone,
             $this->isHeldByFault($step, $by) => SetAsideReason::NotBackedOff,
             $this->fasteners->openRepair($step->position) !== null => SetAsideReason::NotBackedOff,
             $this->waits($step) => SetAsideReason::WaitsForOther,
@@ -43,10 +45,12 @@ final readonly class Guard
     public function waitsFor(Step $step): array
     {
         $checks = $step instanceof CheckStep ? $this->plan->checks[$step->check]->needs ?? [] : [];
+        $opening = $this->steps->legs->opensFor($step);
 
         return [
             ...array_filter($step->rules->waiting->needs, fn (string $stage): bool => ! $this->steps->isStageDone($stage, $step)),
             ...array_filter($checks, fn (string $check): bool => ! $this->steps->hasCheckPassed($check, $step)),
+            ...($opening === null ? [] : [$opening->stage]),
         ];
     }
 
@@ -55,25 +59,50 @@ final readonly class Guard
         return $this->waitsFor($step) !== [];
     }
 
+    /** It stands, and is given another try all the same: taken further, or measured again beside one that was scrapped. */
+    private function isAskedAgain(Step $step): bool
+    {
+        return $this->faults->mayGoOnAt($step->id) || $this->isMeasuredAgain($step);
+    }
+
+    private function isMeasuredAgain(Step $step): bool
+    {
+        return $step->kind === StageKind::Stretch && $this->faults->asks($step->position, DutyKind::Measure);
+    }
+
     /**
      * A fault stops the run until it is put right; what is put off with it holds its own positions only. One that somebody
-     * could not know of holds nothing that they did: the metal was turned.
+     * could not know of holds nothing that they did: the metal was turned. Where a position is being taken further, another
+     * fault holds it only if it asks something of that very position.
      */
     private function isHeldByFault(Step $step, ?Stamp $by): bool
     {
+        $goesOn = $this->isAskedAgain($step);
         foreach ($this->faults->openCases() as $case) {
             if ($by !== null && $case->isNewsTo($by) && ($case->step !== $step->id || $this->steps->live($step->id) === null)) {
                 continue;
             }
-            $aside = $this->steps->isDeferred($case->step);
-            if ($case->step === $step->id && $case->rule->mayGoOn) {
-                continue;
-            }
-            if (! $aside || $case->asksOf($step->position) || $case->step === $step->id) {
+            if ($this->holds($case, $step, $goesOn)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function holds(CaseState $case, Step $step, bool $goesOn): bool
+    {
+        if ($case->step === $step->id) {
+            return match (true) {
+                $case->rule->mayGoOn => false,
+                $case->fault === Fault::CheckFailed => $case->dutyAt($step->id, DutyKind::Inspect) !== null,
+                $case->fault === Fault::CheckReopened => false,
+                $this->isMeasuredAgain($step) => false,
+                default => true,
+            };
+        }
+        $asks = $case->asksOf($step->position) && ! $this->isMeasuredAgain($step);
+
+        return $goesOn || $case->holdsOnlyItsPositions() || $this->steps->isDeferred($case->step) || $case->isDoneOneByOne($step->position) ? $asks : true;
     }
 }

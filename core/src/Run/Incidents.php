@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\ReworkStart;
-use Tekkal\Core\Document\Scope;
-use Tekkal\Core\Plan\Place;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\FactIs;
 use Tekkal\Core\Run\Event\BackedOff;
@@ -17,22 +14,28 @@ use Tekkal\Core\Run\Event\Disposed;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\FastenerChecked;
 use Tekkal\Core\Run\Event\FastenerReplaced;
+use Tekkal\Core\Run\Event\FastenersFitted;
 use Tekkal\Core\Run\Event\FaultReported;
+use Tekkal\Core\Run\Event\Inspected;
 use Tekkal\Core\Run\Event\Loosened;
 use Tekkal\Core\Run\Event\PartMoved;
 use Tekkal\Core\Run\Event\PartnerLetGo;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\Restarted;
 use Tekkal\Core\Run\Event\RunFinished;
+use Tekkal\Core\Run\Event\ThreadRepaired;
 
 /** What goes wrong in a run, and what puts it right: faults, loosening, new fasteners, dispositions, work put off. */
 final readonly class Incidents
 {
     private Circumstances $circumstances;
 
+    private Reports $reports;
+
     public function __construct(private RunFold $run, private Emission $emission)
     {
         $this->circumstances = new Circumstances($run, $emission);
+        $this->reports = new Reports($run, $emission);
     }
 
     /** Why it moves nothing; null when it was taken. */
@@ -40,13 +43,14 @@ final readonly class Incidents
     {
         return match (true) {
             $event instanceof BackedOff => $this->backedOff($event),
-            $event instanceof FaultReported => $this->fault($event->fault, $event->at),
-            $event instanceof PartnerLetGo => $this->fault(Fault::PartnerLetGo, $event->step),
-            $event instanceof PartMoved => $this->partMoved($event->part),
+            $event instanceof FaultReported, $event instanceof PartnerLetGo, $event instanceof PartMoved => $this->reports->take($event),
             $event instanceof Loosened => $this->takeOutAll($event->positions, ReworkStart::Loosening, AttemptStatus::BackedOff),
-            $event instanceof Restarted => $this->takeOutAll($this->inScope($event->scope, $event->key), ReworkStart::Beginning, AttemptStatus::Restarted),
-            $event instanceof FastenerReplaced => $this->replaced($event),
+            $event instanceof Restarted => $this->takeOutAll($this->restarted($event), ReworkStart::Beginning, AttemptStatus::Restarted),
+            $event instanceof FastenerReplaced => $this->replaced([$event->position], FastenerSet::Real, $event->lot),
+            $event instanceof FastenersFitted => $this->fitted($event),
+            $event instanceof ThreadRepaired => $this->repaired($event),
             $event instanceof FastenerChecked => $this->checked($event),
+            $event instanceof Inspected => $this->inspected($event),
             $event instanceof Deferred => $this->putOff($event),
             $event instanceof DeferredWorkDone => $this->takeUp($event->steps),
             $event instanceof Disposed => $this->disposed($event),
@@ -61,11 +65,11 @@ final readonly class Incidents
         if (! $this->run->faults->hasOpenAt($event->step)) {
             return SetAsideReason::NothingToBackOff;
         }
+        $positions = [];
         foreach ($this->run->faults->openCases() as $case) {
-            foreach ($case->step === $event->step ? $case->positionsFor(...DutyKind::cases()) : [] as $position) {
-                $this->run->loosen($position);
-            }
+            array_push($positions, ...$case->step === $event->step ? $case->positionsFor(DutyKind::Loosen) : []);
         }
+        $this->run->undoing->loosen(array_values(array_unique($positions)));
 
         return null;
     }
@@ -81,80 +85,81 @@ final readonly class Incidents
         return null;
     }
 
-    private function fault(Fault $fault, string $at): ?SetAsideReason
-    {
-        if (! $this->run->plan->has($at)) {
-            return SetAsideReason::StepUnknown;
-        }
-        $step = $this->run->plan->step($at);
-        if (! $step->kind->isPerPosition()) {
-            return SetAsideReason::WrongAnswer;
-        }
-        $this->run->faults->open($fault, $step);
-
-        return null;
-    }
-
-    /** Anchored at the furthest result of the part; a part on which nothing was done has nothing to lose. */
-    private function partMoved(string $part): ?SetAsideReason
-    {
-        $positions = $this->inScope(Scope::Part, $part);
-        if ($positions === []) {
-            return SetAsideReason::PlaceUnknown;
-        }
-        $furthest = null;
-        foreach ($positions as $position) {
-            $live = $this->furthest($position);
-            if ($live !== null && ($furthest === null || $this->run->plan->placeOf($live->id) > $this->run->plan->placeOf($furthest->id))) {
-                $furthest = $live;
-            }
-        }
-        if ($furthest !== null) {
-            $this->run->faults->open(Fault::PartMoved, $furthest);
-        }
-
-        return null;
-    }
-
     /** @param  list<string>  $positions */
     private function takeOutAll(array $positions, ReworkStart $undo, AttemptStatus $as): ?SetAsideReason
     {
         if (! $this->circumstances->knowsAll($positions)) {
             return SetAsideReason::PlaceUnknown;
         }
+        $this->run->undoing->takeOut($positions, $undo, $as);
+
+        return null;
+    }
+
+    /** @return list<string> outside in, as one takes it apart */
+    private function restarted(Restarted $event): array
+    {
+        $positions = $this->run->steps->places->inScope($event->scope, $event->key);
+        $first = $positions === [] ? null : $this->run->undoing->furthest($positions[0]);
+
+        return $first === null ? $positions : $this->run->reach->inLooseningOrder($positions, $first);
+    }
+
+    /** @param  list<string>  $positions */
+    private function replaced(array $positions, FastenerSet $set, ?string $lot): ?SetAsideReason
+    {
+        if (! $this->circumstances->knowsAll($positions)) {
+            return SetAsideReason::PlaceUnknown;
+        }
         foreach ($positions as $position) {
-            $this->takeOut($position, $undo, $as);
+            $this->run->undoing->replaced($position, $set, $lot);
         }
 
         return null;
     }
 
-    private function takeOut(string $position, ReworkStart $undo, AttemptStatus $as): void
+    /** Where nothing was tightened yet, or a trial was opened again, they are simply in; elsewhere others come out for them. */
+    private function fitted(FastenersFitted $event): ?SetAsideReason
     {
-        $anchor = $this->furthest($position);
-        $asked = $this->run->faults->asksToLoosen($position);
-        if ($anchor !== null && ! $asked) {
-            $this->run->faults->open(Fault::Loosened, $anchor);
+        if (! $this->circumstances->knowsAll($event->positions)) {
+            return SetAsideReason::PlaceUnknown;
         }
-        $this->run->loosen($position);
-        // What a fault asked for is undone as far as its rule says; anything else that comes loose has lost all it had.
-        if ($anchor !== null && ! ($asked && $undo === ReworkStart::Loosening)) {
-            $this->run->faults->forget($position, $this->run->reach->from($undo, $anchor, $position) ?? 0, $as);
+        foreach ($event->positions as $position) {
+            $anchor = $this->run->undoing->furthest($position);
+            if ($anchor === null && ! $this->run->faults->asks($position, DutyKind::Replace)) {
+                $this->emission->emit(...$this->run->fasteners->fitted($position, $event->set, $event->lot));
+            } else {
+                $this->run->undoing->replaced($position, $event->set, $event->lot);
+            }
         }
+
+        return null;
     }
 
-    /** A new fastener has nothing that the old one had. */
-    private function replaced(FastenerReplaced $event): ?SetAsideReason
+    /** Whatever had been tightened into the old thread is gone with it. */
+    private function repaired(ThreadRepaired $event): ?SetAsideReason
     {
         if (! $this->circumstances->knowsAll([$event->position])) {
             return SetAsideReason::PlaceUnknown;
         }
-        $anchor = $this->furthest($event->position);
-        $this->run->faults->replaced($event->position);
-        $this->emission->emit(...$this->run->fasteners->replaced($event->position, $event->lot));
-        if ($anchor !== null) {
-            $this->run->faults->forget($event->position, $this->run->reach->from(ReworkStart::Beginning, $anchor, $event->position) ?? 0, AttemptStatus::Replaced);
+        if ($this->run->undoing->furthest($event->position) !== null) {
+            $this->run->undoing->takeOut([$event->position], ReworkStart::Beginning, AttemptStatus::BackedOff);
         }
+        $this->circumstances->repaired($event);
+
+        return null;
+    }
+
+    /** Of a check that failed, the work is named before it is answered again. */
+    private function inspected(Inspected $event): ?SetAsideReason
+    {
+        if (! $this->run->faults->asks($event->at, DutyKind::Inspect)) {
+            return SetAsideReason::NothingToBackOff;
+        }
+        if ($this->run->plan->has($event->at) ? $event->work === null : $event->finds === null) {
+            return SetAsideReason::WrongAnswer;
+        }
+        $this->run->faults->inspected($event->at, $event->finds === InspectionFinds::Damaged && ! $this->run->plan->has($event->at));
 
         return null;
     }
@@ -177,8 +182,8 @@ final readonly class Incidents
         }
         if ($event->disposition->accepts()) {
             $this->emission->emit(new FactIs($event->step, StepBook::ACCEPTED, $event->disposition->value));
-            $this->run->faults->settle($event->step, CaseEnd::Accepted);
-        } elseif ($this->run->plan->step($event->step)->kind->isPerPosition()) {
+            $this->run->faults->end($event->step, CaseEnd::Accepted);
+        } elseif ($this->run->faults->hasOpenAt($event->step)) {
             $this->run->faults->decide($event->step, $event->case, $event->disposition, $event->stamp->person);
         } else {
             $this->run->faults->undo($event->step, AttemptStatus::BackedOff);
@@ -259,27 +264,5 @@ final readonly class Incidents
         }
 
         return $all;
-    }
-
-    private function furthest(string $position): ?Step
-    {
-        foreach (array_reverse($this->run->steps->stepsAt($position)) as $step) {
-            if ($this->run->steps->live($step->id) !== null) {
-                return $step;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<string> */
-    private function inScope(Scope $scope, string $key): array
-    {
-        return array_values(array_map(fn (Place $p): string => $p->key, array_filter($this->run->plan->positions, fn (Place $p): bool => match ($scope) {
-            Scope::Position => $p->key === $key,
-            Scope::Part => $p->part === $key,
-            Scope::Group => $p->group === $key,
-            Scope::Joint => true,
-        })));
     }
 }

@@ -11,14 +11,13 @@ use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Attestation;
 use Tekkal\Core\Document\Check;
-use Tekkal\Core\Document\CheckKind;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKind;
-use Tekkal\Core\Document\StageKinds\HoldStage;
 use Tekkal\Core\Document\StageKinds\JudgedBy;
 use Tekkal\Core\Document\StageKinds\SettleStage;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Document\StageKinds\TorqueStage;
+use Tekkal\Core\Fault\FaultTable;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\HandStep;
 use Tekkal\Core\Plan\MeasuredStep;
@@ -28,37 +27,45 @@ use Tekkal\Core\Run\Event\CheckAnswered;
 use Tekkal\Core\Run\Event\MovementSeen;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\StrokeAdded;
-use Tekkal\Core\Unit\Duration;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
 
 /** Judges what was given at a step by its plan, or says why it cannot be judged. */
 final readonly class Judge
 {
+    private const DROPPED = 'The tool was dropped; nobody knows what it does until it was checked.';
+
+    private CheckJudge $checks;
+
+    private WatchedValues $watching;
+
     public function __construct(
         private Plan $plan,
         private StepBook $steps,
         private FastenerBook $fasteners,
+        private ToolBook $tools,
     ) {
+        $this->checks = new CheckJudge($plan, $steps);
+        $this->watching = new WatchedValues;
     }
 
     public function reading(Step $step, ReadingTaken $event): Judged|SetAsideReason
     {
         return match (true) {
-            $step instanceof CheckStep => $this->measuredCheck($step, $event),
+            $step instanceof CheckStep => $this->checks->measured($step, $event),
             ! $step instanceof MeasuredStep || $step->kind->declaration()->judging->by === JudgedBy::Movement => SetAsideReason::WrongAnswer,
             $step->rules->own instanceof StretchStage => $this->stretch($step, $step->rules->own, $event),
             default => $this->controlled($step, $event, $event->value),
         };
     }
 
-    private function strokes(Step $step, Written $sum): Judged|SetAsideReason
+    private function strokes(Step $step, Written $sum, string $tool): Judged|SetAsideReason
     {
         return match (true) {
             ! $step instanceof MeasuredStep || $step->kind !== StageKind::Turn => SetAsideReason::WrongAnswer,
             $sum->unit->kind() !== Kind::Angle => SetAsideReason::WrongQuantity,
             $step->window === null => SetAsideReason::ValueMissing,
-            default => new Judged(Judgement::ofMeasured($sum, $step->window), $sum, $step->window),
+            default => $this->measured($step, $sum, $step->window, $tool, []),
         };
     }
 
@@ -68,13 +75,17 @@ final readonly class Judge
         if ($event->angle->unit->kind() !== $step->quantity()) {
             return SetAsideReason::WrongQuantity;
         }
-        $judged = $this->strokes($step, $this->steps->sum($step->id, $event->angle));
+        $judged = $this->strokes($step, $this->steps->sum($step->id, $event->angle), $event->tool);
 
         return $judged instanceof Judged && $judged->judgement->verdict === Verdict::Low && ! $step->rules->motion->oneMotion ? null : $judged;
     }
 
-    /** A click, or a whole round of them: the setting of the tool is judged. */
-    public function attested(Step $step, ?Written $setting, Attestation $how): Judged|SetAsideReason
+    /**
+     * A click, or a whole round of them: the setting of the tool is judged, and what was to be watched beside it.
+     *
+     * @param  list<Watched>  $watched
+     */
+    public function attested(Step $step, ?string $tool, Attestation $how, array $watched = []): Judged|SetAsideReason
     {
         $grade = $how === Attestation::AsRound ? EvidenceGrade::AttestedAsRound : EvidenceGrade::AttestedOneByOne;
         if (! $step->kind->declaration()->judging->wordCounts) {
@@ -88,19 +99,42 @@ final readonly class Judge
         }
         $window = $this->window($step);
 
+        return $window === null ? SetAsideReason::ValueMissing
+            : $this->setting($tool, $window) ?? $this->click($step, $this->tools->shows($tool), $window, $grade, $watched);
+    }
+
+    /** Why the setting of a tool proves nothing; null where it can be judged. */
+    private function setting(?string $tool, Window $window): ?Judged
+    {
+        $setting = $this->tools->shows($tool);
+
         return match (true) {
-            $window === null => SetAsideReason::ValueMissing,
+            $this->tools->isOut($tool) => self::notProved(self::DROPPED),
             $setting === null => self::notProved('Nobody knows what the tool was set to.'),
             $setting->unit->kind() !== $window->kind() => self::notProved(sprintf('The tool shows %s, which the stage does not control.', $setting->typeset())),
-            default => new Judged(Judgement::ofSetting($setting, $window, $grade), $setting, $window),
+            default => null,
         };
+    }
+
+    /** @param  list<Watched>  $watched */
+    private function click(MeasuredStep $step, ?Written $setting, Window $window, EvidenceGrade $grade, array $watched): Judged
+    {
+        assert($setting !== null);
+        $judged = new Judged(Judgement::ofSetting($setting, $window, $grade), $setting, $window);
+
+        return $judged->isGood() ? $this->watching->judge($step, $judged, $watched) : $judged->because(Cause::ofSetting($judged->judgement->verdict));
+    }
+
+    public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
+    {
+        return $this->checks->answer($step, $event);
     }
 
     /** Seated, loosened or settled; a settling time is measured from the last thing that happened. */
     public function done(Step $step, ?Elapsed $elapsed): Judged|SetAsideReason
     {
         if ($step->rules->own instanceof SettleStage) {
-            return $this->settled($step->rules->own, $elapsed);
+            return $this->checks->settled($step->rules->own, $elapsed);
         }
 
         return $step instanceof HandStep
@@ -108,38 +142,47 @@ final readonly class Judge
             : SetAsideReason::WrongAnswer;
     }
 
-    public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
-    {
-        $check = $this->check($step);
-        $passed = match ($check?->kind) {
-            CheckKind::Confirm => $event->go,
-            CheckKind::GoNoGo => $event->noGo === null || $event->go === null ? null : $event->go && ! $event->noGo,
-            default => null,
-        };
-
-        return $check === null || $passed === null
-            ? SetAsideReason::WrongAnswer
-            : Judged::word($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $passed ? 'as it must be' : 'not as it must be'));
-    }
-
-    /** The same torque again: what did not move had at least that; what still moves at the last repeat allowed never will stand. */
+    /**
+     * The same torque again, with a tool that was set to it: what did not move had at least that. What still moves at the
+     * last pass is not done with it.
+     */
     public function movement(Step $step, MovementSeen $event): Judged|SetAsideReason
     {
         if (! $step instanceof MeasuredStep || $step->kind->declaration()->judging->by !== JudgedBy::Movement) {
             return SetAsideReason::WrongAnswer;
         }
-        $tooOften = $event->moved && $step->rules->passes() > 1 && $step->pass === $step->rules->passes();
-        $at = $step->target?->typeset() ?? 'the torque';
+        $window = $this->window($step);
+        if ($window === null) {
+            return SetAsideReason::ValueMissing;
+        }
 
-        return $tooOften
-            ? Judged::word(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('It still moved at pass %d of %d.', $step->pass, $step->rules->passes()))
-            : Judged::word(Verdict::NotBelow, EvidenceGrade::AttestedOneByOne, $event->moved ? "It moved before $at was reached; now it is not below." : "It did not move at $at: not below.");
+        return $this->setting($event->tool, $window) ?? $this->seen($step, $event, $this->tools->shows($event->tool), $window);
+    }
+
+    private function seen(MeasuredStep $step, MovementSeen $event, ?Written $setting, Window $window): Judged
+    {
+        assert($setting !== null);
+        $at = $setting->typeset();
+        if (! $window->judge($setting->quantity())->isGood()) {
+            return self::notProved(sprintf('The tool was set to %s; what did not move at that proves nothing of %s.', $at, $window->typeset()));
+        }
+        if ($event->moved && $step->pass === $step->rules->passes()) {
+            return (new Judged(new Judgement(Verdict::Failed, EvidenceGrade::AttestedOneByOne, $step->pass === 1 ? "It moved at $at; it is asked again until it does not." : "It still moved at pass $step->pass of $step->pass."), $setting, $window))->because(Cause::StillMoves);
+        }
+        $judgement = new Judgement(Verdict::NotBelow, EvidenceGrade::AttestedOneByOne, $event->moved ? "It moved before $at was reached; now it is not below." : "It did not move at $at: not below.");
+
+        return $this->watching->judge($step, new Judged($judgement, $setting, $window), $event->watched);
     }
 
     /** The fault that a judged result brings up; null when it stands. */
-    public function faultOf(Step $step, Judgement $judgement, ?ReadingTaken $event): ?Fault
+    public function faultOf(Step $step, Judged $judged, ?ReadingTaken $event): ?Fault
     {
-        // A check that failed is put right and answered again; what an audit finds is for the lead to dispose of.
+        $verdict = $judged->judgement->verdict;
+        if ($step instanceof CheckStep || $step->rules->own instanceof SettleStage) {
+            // A settling time that was too short goes on; one that was too long, like a check, is for somebody to put right.
+            return $verdict->isGood() || ($verdict === Verdict::Low && ! $step instanceof CheckStep) ? null : Fault::CheckFailed;
+        }
+        // What an audit finds is for the lead to dispose of.
         if (! $step->kind->declaration()->judging->opensFault) {
             return null;
         }
@@ -147,12 +190,30 @@ final readonly class Judge
             return Fault::OverStretched;
         }
 
-        return match ($judgement->verdict) {
+        return $judged->cause?->fault() ?? match ($verdict) {
             Verdict::Low, Verdict::Failed => Fault::Short,
-            Verdict::High => Fault::Over,
+            Verdict::High => $step instanceof MeasuredStep && $this->isFarOver($step, $judged) ? Fault::FarOver : Fault::Over,
             Verdict::GaveWay => Fault::GaveWay,
-            default => $judgement->evidence === EvidenceGrade::Unknown ? Fault::NotProved : null,
+            default => $judged->judgement->evidence === EvidenceGrade::Unknown ? Fault::NotProved : null,
         };
+    }
+
+    /**
+     * Past the torque at which the estimate of the plan puts the yield, or several times the target: "loosen and do it again"
+     * is no answer to that. The estimate counts where there is one and the procedure itself stays below it.
+     */
+    private function isFarOver(MeasuredStep $step, Judged $judged): bool
+    {
+        $most = $judged->window->high ?? $step->target;
+        if ($judged->value === null || $most === null || $judged->value->unit->kind() !== $most->unit->kind()) {
+            return false;
+        }
+        $yield = $this->plan->yieldAt($step->position);
+        $limit = $yield !== null && $yield->unit->kind() === $most->unit->kind() && $yield->isGreaterThan($most)
+            ? $yield->quantity()->inBase()
+            : ($step->target ?? $most)->quantity()->inBase()->multipliedBy(FaultTable::FAR_OVER);
+
+        return $judged->value->quantity()->inBase()->isGreaterThan($limit);
     }
 
     private function controlled(MeasuredStep $step, ReadingTaken $event, Written $value): Judged|SetAsideReason
@@ -168,11 +229,22 @@ final readonly class Judge
         if ($over !== null) {
             return new Judged(new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, $over), $value, $window);
         }
-        [$watched, $missing] = $this->watched($step, $event);
-        $judgement = Judgement::ofMonitored($value, $window, $watched);
 
-        return new Judged($missing === null || ! $judgement->verdict->isGood() ? $judgement
-            : new Judgement($judgement->verdict, EvidenceGrade::Unknown, sprintf('%s The %s to be watched beside it was not given.', $judgement->reason, $missing)), $value, $window);
+        return $this->measured($step, $value, $window, $event->tool, $event->watched);
+    }
+
+    /**
+     * A value that a tool showed, with what was watched beside it; what a dropped tool shows proves nothing.
+     *
+     * @param  list<Watched>  $watched
+     */
+    private function measured(MeasuredStep $step, Written $value, Window $window, string $tool, array $watched): Judged
+    {
+        $judged = new Judged(Judgement::ofMeasured($value, $window), $value, $window);
+        $judged = $judged->isGood() ? $this->watching->judge($step, $judged, $watched) : $judged;
+
+        return ! $judged->isGood() || ! $this->tools->isOut($tool) ? $judged
+            : new Judged(new Judgement($judged->judgement->verdict, EvidenceGrade::Unknown, $judged->judgement->reason.' '.self::DROPPED), $value, $window);
     }
 
     private function stretch(MeasuredStep $step, StretchStage $stage, ReadingTaken $event): Judged|SetAsideReason
@@ -181,11 +253,10 @@ final readonly class Judge
         if ($event->value->unit->kind() !== Kind::Length) {
             return SetAsideReason::WrongQuantity;
         }
-        if ($stage->absolute && $free === null) {
-            return SetAsideReason::FreeLengthMissing;
-        }
-        if (! $stage->absolute && ! $this->fasteners->isZeroed($step->position, $stage->oneZeroWithin)) {
-            return SetAsideReason::NotZeroed;
+        if (! $this->fasteners->hasReference($step->position, $stage)) {
+            return self::notProved($stage->absolute
+                ? 'The free length of this fastener was not measured since it was last out, so nobody knows its stretch.'
+                : 'The comparator was not zeroed on this fastener since it was last out, so nobody knows its stretch.');
         }
         $stretch = $this->stretchOf($step, $stage, $event->value);
 
@@ -216,78 +287,6 @@ final readonly class Judge
         }
 
         return null;
-    }
-
-    /**
-     * What was watched, with its limits, and the name of what should have been and was not given.
-     *
-     * @return array{list<array{Written, Window}>, string|null}
-     */
-    private function watched(MeasuredStep $step, ReadingTaken $event): array
-    {
-        $own = $step->rules->own;
-        $windows = [...$step->monitored, ...($own instanceof HoldStage && $own->held->window !== null ? [$own->held->window] : [])];
-        $ceiling = $own instanceof StretchStage ? $own->ceiling : null;
-        $pairs = [];
-        $missing = null;
-        $given = self::values($event);
-        foreach ($windows as $window) {
-            $found = array_filter($given, fn (Written $w): bool => $w->unit->kind() === $window->kind());
-            $first = array_key_first($found);
-            if ($first === null) {
-                $missing ??= $window->kind()->value;
-            } else {
-                $pairs[] = [$given[$first], $window];
-                unset($given[$first]);
-            }
-        }
-        foreach ($ceiling === null ? [] : $given as $value) {
-            if ($value->unit->kind() === Kind::Torque) {
-                $pairs[] = [$value, new Window(null, $ceiling)];
-            }
-        }
-
-        return [$pairs, $missing];
-    }
-
-    private function measuredCheck(CheckStep $step, ReadingTaken $event): Judged|SetAsideReason
-    {
-        $check = $this->check($step);
-        if ($check?->window === null || ! $check->kind->isMeasured()) {
-            return SetAsideReason::WrongAnswer;
-        }
-        $others = array_filter(self::values($event), fn (Written $w): bool => $w->unit->kind() === $check->window->kind());
-        if ($event->value->unit->kind() !== $check->window->kind()) {
-            return SetAsideReason::WrongQuantity;
-        }
-        if ($check->kind === CheckKind::Interval) {
-            return $others === [] ? SetAsideReason::WrongAnswer : new Judged(Judgement::ofMonitored($event->value, $check->window, [[array_values($others)[0], $check->window]]), $event->value, $check->window);
-        }
-        $earlier = $check->compareWith === null ? null : $this->steps->valueOfCheck($check->compareWith, $step);
-        if ($check->kind === CheckKind::Compare && $earlier === null) {
-            return SetAsideReason::WaitsForOther;
-        }
-        $change = $earlier === null ? $event->value : $event->value->minus($earlier, RoundingMode::HALF_UP) ?? $earlier->minus($event->value, RoundingMode::HALF_UP) ?? $event->value;
-
-        return new Judged(Judgement::ofMeasured($change, $check->window), $change, $check->window);
-    }
-
-    private function settled(SettleStage $stage, ?Elapsed $elapsed): Judged
-    {
-        [$least, $most] = [$stage->atLeast?->seconds, $stage->atMost?->seconds];
-        $took = $elapsed === null ? 'no time' : Duration::ofSeconds($elapsed->seconds)->printed;
-
-        return match (true) {
-            $elapsed === null || ! $elapsed->proved => Judged::word(Verdict::Attested, EvidenceGrade::AttestedOneByOne, 'Said to have settled; the time is in doubt, since no one clock ran through it.'),
-            $least !== null && $elapsed->seconds < $least => Judged::word(Verdict::Low, EvidenceGrade::MeasuredValue, "It settled for $took, too short."),
-            $most !== null && $elapsed->seconds > $most => Judged::word(Verdict::High, EvidenceGrade::MeasuredValue, "It stood for $took, too long."),
-            default => Judged::word(Verdict::Attested, EvidenceGrade::MeasuredValue, "It settled for $took."),
-        };
-    }
-
-    private function check(Step $step): ?Check
-    {
-        return $step instanceof CheckStep ? $this->plan->checks[$step->check] ?? null : null;
     }
 
     /** The window of a step, raised by the prevailing torque of its position where the stage adds it. */

@@ -18,6 +18,7 @@ final readonly class Judged
     /**
      * @param  Written|null  $value  what was compared: the reading, a stretch, a change, a sum; null where nothing was
      * @param  string|null  $windowOf  the source of the window, by its key in the document
+     * @param  Cause|null  $cause  what was wrong, where it was not the controlled value itself; no part of what is stored
      */
     public function __construct(
         public Judgement $judgement,
@@ -25,12 +26,18 @@ final readonly class Judged
         public ?Window $window = null,
         public ?string $windowOf = null,
         public ?Written $target = null,
+        public ?Cause $cause = null,
     ) {
     }
 
     public static function word(Verdict $verdict, EvidenceGrade $evidence, string $reason): self
     {
         return new self(new Judgement($verdict, $evidence, $reason));
+    }
+
+    public function because(?Cause $cause): self
+    {
+        return new self($this->judgement, $this->value, $this->window, $this->windowOf, $this->target, $cause);
     }
 
     /** At a step that aims at this. */

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\DecisionAuthority;
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\FaultExtent;
+use Tekkal\Core\Document\FaultRule;
+use Tekkal\Core\Document\Replace;
+use Tekkal\Core\Document\ReworkStart;
 use Tekkal\Core\Fault\FaultTable;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
@@ -28,14 +33,57 @@ final readonly class OpenFaults
     ) {
     }
 
-    public function open(Fault $fault, Step $step, ?string $given = null): void
+    /**
+     * @param  string|null  $given  the reading that brought it up
+     * @param  Cause|null  $cause  what was wrong, where the fault's own words would say something else
+     */
+    public function open(Fault $fault, Step $step, ?string $given = null, ?Cause $cause = null): void
     {
         $rule = $this->reach->rule($fault, $step);
-        $redo = $step->rules->motion->redo;
-        $ruling = new Ruling($rule, $redo, FaultTable::VERSION, ucfirst($fault->words()).'. '.FaultTable::sentence($rule, $redo));
-        $case = new FaultCase($this->emission->caseId(), $fault, $step->id, $given, $ruling, $this->reach->duties($rule, $step));
-        $this->emission->emit(new CaseOpened($case));
-        $this->sweep();
+        $this->bring($fault, $step, $rule, $this->dutiesOf($fault, $rule, $step), $given, $cause?->words());
+    }
+
+    /**
+     * One case for several positions, each with what it asks for.
+     *
+     * @param  non-empty-list<Step>  $steps  where each stands
+     */
+    public function openAll(Fault $fault, array $steps): void
+    {
+        $rule = $this->reach->rule($fault, $steps[0]);
+        $duties = [];
+        foreach ($steps as $step) {
+            $duties = $this->joined($duties, $this->reach->duties($this->reach->rule($fault, $step), $step));
+        }
+        $this->bring($fault, $steps[0], $rule, $duties);
+    }
+
+    /**
+     * What was pulled while it could not count joins the case of its kind that is open already, so that a batch of late
+     * readings is one case and not sixty.
+     */
+    public function pulledAside(Step $step, string $batch): void
+    {
+        $rule = $this->reach->rule(Fault::PulledAside, $step);
+        $new = array_values(array_filter($this->reach->duties($rule, $step), fn (Duty $d): bool => ! $this->asksToLoosen($d->at)));
+        $batch .= ' '.$rule->decides->value;
+        foreach ($new === [] ? [] : $this->state->openCases() as $id => $case) {
+            if ($case->case->joins === $batch && $case->rule->mayGoOn === $rule->mayGoOn) {
+                $this->emission->emit(new DutiesAdded((string) $id, array_map(fn (int $i, Duty $d): Duty => new Duty(count($case->duties) + $i + 1, $d->at, $d->do, $d->from), array_keys($new), $new)));
+
+                return;
+            }
+        }
+        if ($new !== []) {
+            $this->bring(Fault::PulledAside, $step, $rule, $this->joined([], $new), joins: $batch);
+        }
+    }
+
+    /** A gasket was set for good, and nothing holds it any more: it is asked for new. */
+    public function askForGasket(Step $step, string $gasket): void
+    {
+        $rule = new FaultRule(ReworkStart::Nothing, FaultExtent::Position, Replace::No, DecisionAuthority::Assembler);
+        $this->bring(Fault::Loosened, $step, $rule, [new Duty(1, $gasket, DutyKind::Renew)], says: 'The joint was opened after its gasket had been set: a new one goes in.');
     }
 
     /** A position came loose, whatever for: what it had is gone, and what its fault asked for is done. */
@@ -51,9 +99,15 @@ final readonly class OpenFaults
         $this->sweep();
     }
 
+    /** A new fastener went in: a later word that the old one is scrap asks for no other. */
     public function replaced(string $position): void
     {
         $this->loosened($position);
+        foreach ($this->state->openCases() as $id => $case) {
+            if (in_array($position, $case->positions(), true) && ! $case->asked($position, DutyKind::Replace)) {
+                $this->emission->emit(new DutiesAdded((string) $id, [new Duty(count($case->duties) + 1, $position, DutyKind::Replace)]));
+            }
+        }
         $this->did($position, DutyKind::CheckFastener, DutyKind::Replace);
     }
 
@@ -74,14 +128,29 @@ final readonly class OpenFaults
         $this->sweep();
     }
 
-    public function repaired(string $position): void
+    /** Somebody looked into it; a damaged thread is to be repaired. */
+    public function inspected(string $at, bool $damaged): void
     {
-        $this->did($position, DutyKind::Repair);
+        foreach ($damaged ? $this->state->openCases() : [] as $id => $case) {
+            if ($case->dutyAt($at, DutyKind::Inspect) !== null && ! $case->asked($at, DutyKind::Repair)) {
+                $n = count($case->duties);
+                $this->emission->emit(new DutiesAdded((string) $id, [new Duty($n + 1, $at, DutyKind::Repair), new Duty($n + 2, $at, DutyKind::AcceptRepair)]));
+            }
+        }
+        $this->did($at, DutyKind::Inspect);
     }
 
-    public function repairAccepted(string $position): void
+    public function did(string $position, DutyKind ...$kinds): void
     {
-        $this->did($position, DutyKind::Repair, DutyKind::AcceptRepair);
+        foreach ($this->state->openCases() as $id => $case) {
+            foreach ($kinds as $kind) {
+                $duty = $case->dutyAt($position, $kind);
+                if ($duty !== null) {
+                    $this->emission->emit(new DutyDone((string) $id, $duty->number));
+                }
+            }
+        }
+        $this->sweep();
     }
 
     /** What a reading had brought up is gone with the reading. */
@@ -94,8 +163,21 @@ final readonly class OpenFaults
         }
     }
 
-    /** The position was taken further, or accepted as it is. */
-    public function settle(string $stepId, CaseEnd $how): void
+    /** The step was given another try: what may be taken further, and what a check had found, is settled by that. */
+    public function tried(string $stepId, string $position): void
+    {
+        foreach ($this->state->openCases() as $id => $case) {
+            $checks = in_array($case->fault, [Fault::CheckFailed, Fault::CheckReopened], true);
+            if ($case->step === $stepId && $case->joins() && $case->rule->mayGoOn) {
+                $this->emission->emit(...array_map(fn (Duty $d): DutyDone => new DutyDone((string) $id, $d->number), array_values(array_filter($case->toDo(), fn (Duty $d): bool => $d->at === $position))));
+            } elseif ($case->step === $stepId && ($case->rule->mayGoOn || $checks)) {
+                $this->emission->emit(new CaseClosed((string) $id, CaseEnd::Settled));
+            }
+        }
+    }
+
+    /** What stands at a step ends with it: it was accepted as it is, or what it had looked at is open again. */
+    public function end(string $stepId, CaseEnd $how): void
     {
         foreach ($this->state->openCases() as $id => $case) {
             if ($case->step === $stepId) {
@@ -111,6 +193,8 @@ final readonly class OpenFaults
             if ($case->step === $stepId && ($only ?? (string) $id) === (string) $id) {
                 $this->emission->emit(new CaseDecided((string) $id, $disposition, $by));
                 $disposition->asksForNewFastener() ? $this->askForNewFasteners($case) : null;
+                $look = $case->fault === Fault::CheckFailed ? $case->dutyAt($stepId, DutyKind::Inspect) : null;
+                $look === null ? null : $this->emission->emit(new DutyDone((string) $id, $look->number));
             }
         }
         $this->sweep();
@@ -157,14 +241,14 @@ final readonly class OpenFaults
     }
 
     /**
-     * Is a fault open that is not passed over?
+     * Is a fault open that stops the work, and is not passed over?
      *
      * @param  callable(string): bool  $passOver  by the step it stands at
      */
     public function hasOpenBeside(callable $passOver): bool
     {
         foreach ($this->state->openCases() as $case) {
-            if (! $passOver($case->step)) {
+            if (! $case->holdsOnlyItsPositions() && ! $passOver($case->step)) {
                 return true;
             }
         }
@@ -184,12 +268,42 @@ final readonly class OpenFaults
         return false;
     }
 
-    /** The case by which a step's result is in doubt, though nobody has loosened anything yet; null when it stands. */
+    /** Is this still asked of a place? */
+    public function asks(string $at, DutyKind $kind): bool
+    {
+        foreach ($this->state->openCases() as $case) {
+            if ($case->dutyAt($at, $kind) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The case by which a step's result is in doubt, though nobody has loosened anything yet; null when it stands. What waited
+     * for a check is in doubt while that check is open again or has failed.
+     */
     public function doubting(Step $step): ?string
     {
         foreach ($this->state->openCases() as $id => $case) {
             $from = $case->dutyAt($step->position, DutyKind::Loosen)?->from;
             if ($from !== null && $this->plan->placeOf($step->id) >= $this->plan->placeOf($from)) {
+                return (string) $id;
+            }
+            if (in_array($case->fault, [Fault::CheckFailed, Fault::CheckReopened], true) && $this->steps->waitsForCheck($step, $this->plan->step($case->step))) {
+                return (string) $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** The case of a pull at this step that could not count; null when there is none. */
+    public function pulledAt(Step $step): ?string
+    {
+        foreach ($this->state->openCases() as $id => $case) {
+            if ($case->fault === Fault::PulledAside && $case->dutyAt($step->position, DutyKind::Loosen)?->from === $step->id) {
                 return (string) $id;
             }
         }
@@ -203,29 +317,55 @@ final readonly class OpenFaults
         return array_values($this->state->openCases());
     }
 
-    private function did(string $position, DutyKind ...$kinds): void
+    /** @param  list<Duty>  $duties */
+    private function bring(Fault $fault, Step $step, FaultRule $rule, array $duties, ?string $given = null, ?string $called = null, ?string $joins = null, ?string $says = null): void
     {
-        foreach ($this->state->openCases() as $id => $case) {
-            foreach ($kinds as $kind) {
-                $duty = $case->dutyAt($position, $kind);
-                if ($duty !== null) {
-                    $this->emission->emit(new DutyDone((string) $id, $duty->number));
-                }
-            }
-        }
+        $redo = $this->reach->redo($rule, $step);
+        $says ??= ucfirst($called ?? $fault->words()).'. '.FaultTable::sentence($rule, $redo);
+        $this->emission->emit(new CaseOpened(new FaultCase($this->emission->caseId(), $fault, $step->id, $given, new Ruling($rule, $redo, FaultTable::VERSION, $says), $duties, $joins)));
         $this->sweep();
     }
 
-    /** Every position that the case reached gets a new fastener, checked or not. */
+    /** @return list<Duty> */
+    private function dutiesOf(Fault $fault, FaultRule $rule, Step $step): array
+    {
+        $at = fn (DutyKind ...$kinds): array => array_map(fn (DutyKind $k): Duty => new Duty((int) array_search($k, $kinds, true) + 1, $step->id, $k), array_values($kinds));
+
+        return match ($fault) {
+            Fault::CheckFailed => $at(DutyKind::Inspect, DutyKind::Answer),
+            Fault::CheckReopened => $at(DutyKind::Answer),
+            Fault::FellIn => $at(DutyKind::Inspect),
+            default => $this->reach->duties($rule, $step),
+        };
+    }
+
+    /**
+     * @param  list<Duty>  $duties
+     * @param  list<Duty>  $more
+     * @return list<Duty> with those that are not among them yet, numbered on
+     */
+    private function joined(array $duties, array $more): array
+    {
+        foreach ($more as $duty) {
+            if (array_filter($duties, fn (Duty $d): bool => $d->at === $duty->at && $d->do === $duty->do) === []) {
+                $duties[] = new Duty(count($duties) + 1, $duty->at, $duty->do, $duty->from);
+            }
+        }
+
+        return $duties;
+    }
+
+    /** Where it went wrong, and wherever else a fastener was loaded, a new one goes in, unless one went in since. */
     private function askForNewFasteners(CaseState $case): void
     {
         $more = [];
-        foreach ($case->positions() as $position) {
+        foreach (array_intersect($case->positions(), $this->steps->places->all()) as $position) {
             $check = $case->dutyAt($position, DutyKind::CheckFastener);
             if ($check !== null) {
                 $this->emission->emit(new DutyDone($case->case->id, $check->number));
             }
-            if ($case->dutyAt($position, DutyKind::Replace) === null) {
+            $wanted = $position === $this->plan->step($case->step)->position || $check !== null || $this->reach->isLoaded($position);
+            if ($wanted && ! $case->asked($position, DutyKind::Replace)) {
                 $more[] = new Duty(count($case->duties) + count($more) + 1, $position, DutyKind::Replace);
             }
         }

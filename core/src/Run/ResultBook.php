@@ -10,6 +10,7 @@ use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\Attestation;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\LoosenStage;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\FactIs;
@@ -53,14 +54,24 @@ final readonly class ResultBook
         }
         $early = $this->isEarly($step);
         if ($judged === null && $event instanceof StrokeAdded) {
-            $this->emission->emit(new Stroke($step->id, $event->angle, $this->run->steps->sum($step->id, $event->angle)));
+            $this->emission->emit(new Stroke($step->id, $event->angle, $this->run->steps->sum($step->id, $event->angle)), ...$this->run->fasteners->tightened($step));
         } elseif ($judged !== null) {
+            $judged = $this->onWhatIsThere($step, $judged);
             $this->stand($step, $judged, $this->given($step, $event, $around), $event, $early);
             $this->found($step, $judged, $event, $early, $around);
         }
         $this->goOn();
 
         return null;
+    }
+
+    /** A good result on a fastener that had to be another, or with nothing fresh on its threads, is not proved. */
+    private function onWhatIsThere(Step $step, Judged $judged): Judged
+    {
+        $why = $judged->isGood() ? $this->run->fasteners->whyAnother($step) ?? $this->run->fasteners->whyUncoated($step) : null;
+
+        return $why === null ? $judged
+            : new Judged(new Judgement($judged->judgement->verdict, EvidenceGrade::Unknown, "{$judged->judgement->reason} $why"), $judged->value, $judged->window);
     }
 
     /** A whole round: every step that it has left, or none. */
@@ -76,10 +87,11 @@ final readonly class ResultBook
             if ($one instanceof SetAsideReason) {
                 return $one;
             }
-            $judged[$step->id] = $one;
+            $judged[$step->id] = $this->onWhatIsThere($step, $one);
         }
         $early = $this->isEarly($open[0]);
         foreach ($open as $i => $step) {
+            $event->marks === count($open) ? $this->emission->emit(new FactIs($step->position, FastenerBook::MARKED_AFTER, $step->id)) : null;
             $this->stand($step, $judged[$step->id], Given::word($event->tool, $this->run->state->settingOf($event->tool), $event->watched), $event, $early && $i === 0);
         }
         $this->goOn();
@@ -95,7 +107,7 @@ final readonly class ResultBook
         return match (true) {
             $event instanceof ReadingTaken => $judge->reading($step, $event),
             $event instanceof StrokeAdded => $judge->stroke($step, $event),
-            $event instanceof ClickAttested => $judge->attested($step, $this->run->state->settingOf($event->tool), Attestation::OneByOne),
+            $event instanceof ClickAttested => $judge->attested($step, $event->tool, Attestation::OneByOne, $event->watched),
             $event instanceof StepAttested => $judge->done($step, $this->elapsed($event)),
             $event instanceof CheckAnswered => $judge->answer($step, $event),
             $event instanceof MovementSeen => $judge->movement($step, $event),
@@ -119,7 +131,8 @@ final readonly class ResultBook
 
     private function stand(Step $step, Judged $judged, Given $given, ResultEvent|RoundAttested $event, bool $early): void
     {
-        $this->run->faults->settle($step->id, CaseEnd::Settled);
+        $wrong = $this->run->fasteners->whyAnother($step) !== null;
+        $this->run->faults->tried($step->id, $step->position);
         if ($this->run->steps->live($step->id) !== null) {
             $this->run->faults->undo($step->id, AttemptStatus::TakenFurther);
         }
@@ -130,11 +143,21 @@ final readonly class ResultBook
         if ($this->run->steps->isDeferred($step->id)) {
             $this->emission->emit(new FactIs($step->id, StepBook::PUT_OFF, null));
         }
-        $this->emission->emit(...$step->kind->tightens() ? $this->run->fasteners->tightened($step) : []);
-        if ($step->kind === StageKind::Loosen && $judged->isGood()) {
-            $this->emission->emit(...$this->run->fasteners->loosened($step->position));
+        $this->things($step, $judged);
+        $step->kind === StageKind::Stretch ? $this->run->faults->did($step->position, DutyKind::Measure) : null;
+        $this->faults($step, $judged, $event, $wrong);
+    }
+
+    /** What it does to bolt, thread and gasket. */
+    private function things(Step $step, Judged $judged): void
+    {
+        $this->emission->emit(...$this->run->fasteners->tightened($step));
+        if ($step->rules->own instanceof LoosenStage && $judged->isGood()) {
+            $this->emission->emit(...$this->run->fasteners->loosenedBy($step->position, $step->rules->own));
         }
-        $this->faults($step, $judged->judgement, $event);
+        foreach ($this->run->plan->consumables as $consumable) {
+            $this->emission->emit(...$consumable->crushedBy === $step->stage ? $this->run->fasteners->crushed($consumable->key) : []);
+        }
     }
 
     /** What somebody should look at in a result that was taken. */
@@ -158,12 +181,13 @@ final readonly class ResultBook
         return $use !== null && ($event instanceof ReadingTaken || $event instanceof StrokeAdded) && $this->run->state->tool($use)?->tool !== $event->tool;
     }
 
-    private function faults(Step $step, Judgement $judgement, ResultEvent|RoundAttested $event): void
+    private function faults(Step $step, Judged $judged, ResultEvent|RoundAttested $event, bool $wrong): void
     {
         [$late, $doubts] = $this->timing->judge($step, $event->stamp);
-        $fault = $this->run->judge->faultOf($step, $judgement, $event instanceof ReadingTaken ? $event : null) ?? ($late ? Fault::TimePassed : null);
+        $fault = $this->run->judge->faultOf($step, $judged, $event instanceof ReadingTaken ? $event : null) ?? ($late ? Fault::TimePassed : null);
+        $fault = $wrong && $fault === Fault::NotProved ? Fault::WrongFastener : $fault;
         if ($fault !== null) {
-            $this->run->faults->open($fault, $step, $event->stamp->id);
+            $this->run->faults->open($fault, $step, $event->stamp->id, $judged->cause);
         }
         foreach ($doubts as $doubt) {
             $this->emission->emit(new Found(FindingKind::LimitUnproved, $doubt, [$step->id], true));
@@ -173,7 +197,7 @@ final readonly class ResultBook
     private function judgeInRound(RoundAttested $event, Step $step): Judged|SetAsideReason
     {
         $all = count($this->run->steps->stepsOf($event->stage, $event->leg));
-        $judged = $this->run->judge->attested($step, $this->run->state->settingOf($event->tool), Attestation::AsRound);
+        $judged = $this->run->judge->attested($step, $event->tool, Attestation::AsRound, $event->watched);
 
         return ! $judged instanceof Judged || $event->marks === $all ? $judged
             : Judged::word(Verdict::Attested, EvidenceGrade::Unknown, sprintf('%d marks were counted on %d fasteners; nobody can say which was left out.', $event->marks, $all));

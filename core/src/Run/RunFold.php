@@ -24,7 +24,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '2';
+    public const VERSION = '3';
 
     public readonly StepBook $steps;
 
@@ -38,11 +38,19 @@ final class RunFold
 
     public readonly Judge $judge;
 
+    public readonly ToolBook $tools;
+
+    public readonly Undoing $undoing;
+
+    public readonly Expiry $expiry;
+
     private readonly Emission $emission;
 
     private readonly ResultBook $results;
 
     private readonly Incidents $incidents;
+
+    private readonly PulledAside $aside;
 
     public function __construct(public readonly Plan $plan, public readonly State $state = new State)
     {
@@ -52,7 +60,11 @@ final class RunFold
         $this->reach = new FaultReach($plan, $this->steps, $this->fasteners);
         $this->faults = new OpenFaults($plan, $state, $this->steps, $this->reach, $this->emission);
         $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults);
-        $this->judge = new Judge($plan, $this->steps, $this->fasteners);
+        $this->tools = new ToolBook($state);
+        $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools);
+        $this->undoing = new Undoing($this, $this->emission);
+        $this->expiry = new Expiry($plan, $state, $this->steps, $this->fasteners, $this->faults, $this->emission);
+        $this->aside = new PulledAside($this, $this->emission);
         $this->results = new ResultBook($this, $this->emission, new Timing($plan, $this->steps, $this->fasteners));
         $this->incidents = new Incidents($this, $this->emission);
     }
@@ -61,7 +73,11 @@ final class RunFold
     {
         $aside = $around->aside ?? $this->whyAside($event);
         $this->emission->begin($event->stamp, $around->seq ?? $this->state->seq() + 1);
+        $dried = $aside === null ? $this->expiry->due($event->stamp) : [];
         $reason = $aside ?? $this->happened($event, $around);
+        $reason === null ? null : $this->aside->take($event, $reason);
+        $this->expiry->announce($dried);
+        $this->turnedBack();
         $this->emission->emit(...$around->found);
         $this->becomings();
         $effects = $this->emission->effects();
@@ -110,8 +126,25 @@ final class RunFold
         foreach ($this->fasteners->openRepairs() as $position => $kind) {
             $blocks[] = "$position: the repair ($kind) has not been accepted.";
         }
+        foreach ($this->steps->isComplete() ? $this->unmarked() : [] as $position) {
+            $blocks[] = "$position: its mark was not made after its last round.";
+        }
 
         return $this->steps->isComplete() ? $blocks : [...$blocks, 'Steps are not done.'];
+    }
+
+    /** @return list<string> positions whose mark is wanted, and was not made since their last round */
+    public function unmarked(): array
+    {
+        $unmarked = [];
+        foreach ($this->plan->marks?->isWanted() === true ? $this->steps->places->all() : [] as $position) {
+            $furthest = $this->undoing->furthest($position);
+            if ($furthest !== null && $this->state->factAt($position, FastenerBook::MARKED_AFTER) !== $furthest->id) {
+                $unmarked[] = $position;
+            }
+        }
+
+        return $unmarked;
     }
 
     /** The step whose turn it is; what waits for work put off is passed over. Null when nothing is left, or only that. */
@@ -137,7 +170,9 @@ final class RunFold
     {
         $next = $this->nextStep();
 
-        return $this->faults->openCases()[0]->step ?? ($next !== null && $this->steps->status($next) === StepStatus::Stopped ? $next->id : null);
+        $stopping = array_values(array_filter($this->faults->openCases(), fn (CaseState $c): bool => ! $c->holdsOnlyItsPositions()));
+
+        return $stopping[0]->step ?? ($next !== null && $this->steps->status($next) === StepStatus::Stopped ? $next->id : null);
     }
 
     public function person(): ?string
@@ -155,13 +190,6 @@ final class RunFold
         return $this->state->run()->is === RunPhase::Finished;
     }
 
-    /** A position comes loose: what its fault asked for is done, and what was measured on the free fastener is stale. */
-    public function loosen(string $position): void
-    {
-        $this->faults->loosened($position);
-        $this->emission->emit(...$this->fasteners->loosened($position));
-    }
-
     /** Before anything is asked of what it says: is the run one that it can belong to? */
     private function whyAside(Event $event): ?SetAsideReason
     {
@@ -171,8 +199,8 @@ final class RunFold
         return match (true) {
             $begins => $held === null ? null : SetAsideReason::RunAlreadyBegun,
             $held === null => SetAsideReason::RunNotBegun,
-            $this->isFinished() => SetAsideReason::RunClosed,
             $event->stamp->id !== null && $this->state->hasSeen($event->stamp->id) => SetAsideReason::AlreadyCounted,
+            $this->isFinished() => SetAsideReason::RunClosed,
             $device !== null && $device !== $held->device && ! $event instanceof RunTakenOver => SetAsideReason::OtherDeviceHolds,
             default => null,
         };
@@ -187,12 +215,24 @@ final class RunFold
         };
     }
 
+    /** Where one has gone on to another leg, coming back to this one is a step once more. */
+    private function turnedBack(): void
+    {
+        foreach ($this->steps->legs->stale() as $opening) {
+            $this->faults->undo($opening->id, AttemptStatus::Reopened);
+        }
+    }
+
     /** Last, what all this makes of the steps that it touched. */
     private function becomings(): void
     {
         foreach ((new Touched($this->plan, $this->state, $this->steps))->by($this->emission->effects()) as $step) {
             $stands = $this->steps->status($step);
-            $case = $stands === StepStatus::Done ? $this->faults->doubting($step) : null;
+            $case = match ($stands) {
+                StepStatus::Done => $this->faults->doubting($step),
+                StepStatus::ToDo, StepStatus::UnderWay => $this->faults->pulledAt($step),
+                default => null,
+            };
             $is = match (true) {
                 $case !== null => StepStatus::Unknown,
                 $stands === StepStatus::UnderWay => StepStatus::ToDo,

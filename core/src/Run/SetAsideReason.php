@@ -23,6 +23,7 @@ enum SetAsideReason: string
     case StepsMissing = 'steps_missing';
     case WrongQuantity = 'wrong_quantity';
     case WrongAnswer = 'wrong_answer';
+    /** No longer given: a stretch that cannot be counted is not proved. Kept for what was recorded. */
     case FreeLengthMissing = 'free_length_missing';
     case NotZeroed = 'not_zeroed';
     case ValueMissing = 'value_missing';
@@ -32,8 +33,19 @@ enum SetAsideReason: string
     case NothingPutOff = 'nothing_put_off';
     case OwnWork = 'own_work';
     case PlaceUnknown = 'place_unknown';
+    case FastenerNotFree = 'fastener_not_free';
+    case NothingToAccept = 'nothing_to_accept';
     case AlreadyCounted = 'already_counted';
     case Unreadable = 'unreadable';
+
+    /** Was the fastener turned all the same? Then it has more than the run knows of. */
+    public function leavesMetalTurned(): bool
+    {
+        return match ($this) {
+            self::StepAlreadyDone, self::NotBackedOff, self::EarlierRoundMissing, self::WaitsForOther, self::PartnerMissing, self::OtherDeviceHolds, self::RunClosed => true,
+            default => false,
+        };
+    }
 
     public function sentence(): string
     {
@@ -63,6 +75,8 @@ enum SetAsideReason: string
             self::NothingPutOff => 'Nothing there had been put off.',
             self::OwnWork => 'Nobody disposes of what they tightened themselves.',
             self::PlaceUnknown => 'The plan has no such position, part or group.',
+            self::FastenerNotFree => 'The fastener was not free: a zero and a free length are taken on a loose one.',
+            self::NothingToAccept => 'No repair that waits to be accepted was recorded there.',
             self::AlreadyCounted => 'It had been counted before.',
             self::Unreadable => 'What the bench sent could not be read; its bytes are kept.',
         };

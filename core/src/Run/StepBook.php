@@ -29,8 +29,14 @@ final class StepBook
     /** Place of the first step that may be open; everything before it is done or put off. */
     private int $cursor = 0;
 
+    public readonly PlaceBook $places;
+
+    public readonly LegBook $legs;
+
     public function __construct(private readonly Plan $plan, private readonly State $state)
     {
+        $this->places = new PlaceBook($plan);
+        $this->legs = new LegBook($plan, $state, $this);
         foreach ($plan->steps as $step) {
             $this->stepsAt[$step->position][] = $step;
             $this->stepsOfStage[$step->stage][] = $step;
@@ -105,7 +111,9 @@ final class StepBook
     public function nextStep(): ?Step
     {
         foreach ($this->state->takeTouched() as $touched) {
-            $this->cursor = $this->plan->has($touched) ? min($this->cursor, $this->plan->placeOf($touched)) : $this->cursor;
+            foreach ($this->plan->has($touched) ? [$this->plan->step($touched), ...$this->legs->comingsBack($this->plan->step($touched))] : [] as $step) {
+                $this->cursor = min($this->cursor, $this->plan->placeOf($step->id));
+            }
         }
         while (isset($this->plan->steps[$this->cursor])) {
             $status = $this->status($this->plan->steps[$this->cursor]);
@@ -123,14 +131,17 @@ final class StepBook
         return $this->nextStep() === null && ! $this->hasDeferred();
     }
 
+    /** Is something open that comes before a step where it is done? A check looks at all that it has to do with. */
     public function earlierMissing(Step $step): bool
     {
-        foreach ($this->stepsAt($step->position) as $other) {
-            if ($other->id === $step->id) {
-                return false;
-            }
-            if ($this->status($other)->isOpen()) {
-                return true;
+        foreach ($this->places->of($step) as $position) {
+            foreach ($this->stepsAt($position) as $other) {
+                if ($this->plan->placeOf($other->id) >= $this->plan->placeOf($step->id)) {
+                    break;
+                }
+                if ($this->status($other)->isOpen()) {
+                    return true;
+                }
             }
         }
 
@@ -174,6 +185,15 @@ final class StepBook
         return true;
     }
 
+    /** Does a step wait for this check, by its stage or by its key? */
+    public function waitsForCheck(Step $step, Step $check): bool
+    {
+        $concerns = $check->leg === null || $step->leg === null || $step->leg === $check->leg;
+
+        return $check instanceof CheckStep && $concerns && (in_array($check->stage, $step->rules->waiting->needs, true)
+            || $step instanceof CheckStep && in_array($check->check, $this->plan->checks[$step->check]->needs ?? [], true));
+    }
+
     /** The value of an earlier check, at this place or for the joint; null when there is none. */
     public function valueOfCheck(string $check, Step $for): ?Written
     {
@@ -193,15 +213,18 @@ final class StepBook
      */
     public function repeatsAfter(Step $step): array
     {
-        return $step->kind !== StageKind::VerificationPass ? []
+        return $step->kind !== StageKind::VerificationPass ? $this->legs->comingsBack($step)
             : array_values(array_filter($this->stepsOf($step->stage, $step->leg), fn (Step $s): bool => $s->pass === $step->pass + 1));
     }
 
-    /** A repeat is needed only if something moved in the pass before. */
+    /** A repeat is needed only if something moved in the pass before; coming back to a leg, if one had left it. */
     private function isNeeded(Step $step): bool
     {
-        if (StepStatus::initial($step) === StepStatus::ToDo) {
+        if (! $step->isConditional()) {
             return true;
+        }
+        if (PlaceBook::isOpening($step)) {
+            return $this->legs->isToComeBack($step);
         }
         foreach ($this->stepsOfStage[$step->stage] as $other) {
             if ($other->pass === $step->pass - 1 && $other->leg === $step->leg && $this->live($other->id)?->given->moved === true) {

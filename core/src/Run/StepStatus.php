@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Plan\Step;
 
 enum StepStatus: string
@@ -17,13 +16,13 @@ enum StepStatus: string
     case Unknown = 'unknown';
     case Deferred = 'deferred';
     case Done = 'done';
-    /** A repeat of a verification pass that nothing has called for. */
+    /** A repeat of a verification pass, or coming back to a leg, that nothing has called for. */
     case NotNeeded = 'not_needed';
 
-    /** As a step is before anything was done: a repeat is needed once something has moved. */
+    /** As a step is before anything was done: a repeat is needed once something has moved, coming back once one has left. */
     public static function initial(Step $step): self
     {
-        return $step->pass > 1 && $step->kind === StageKind::VerificationPass ? self::NotNeeded : self::ToDo;
+        return $step->isConditional() ? self::NotNeeded : self::ToDo;
     }
 
     public function isOpen(): bool

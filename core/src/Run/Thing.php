@@ -26,6 +26,11 @@ final readonly class Thing
         return new self($this->at, $this->thing, $this->number, $is, $count ?? $this->count, $this->notes);
     }
 
+    public function spent(string $why): self
+    {
+        return new self($this->at, $this->thing, $this->number, $this->is, $this->count, new ThingNotes($this->notes->set, $why, $this->notes->kind, $this->notes->lot, $this->notes->accepted));
+    }
+
     /** What it is known by: an agent or aid by what it is, since several may be at one place. */
     public function register(): string
     {

@@ -27,10 +27,10 @@ final readonly class Timing
         }
         $passed = false;
         $doubts = [];
-        foreach ($this->limits($step) as [$seconds, $since, $what]) {
+        foreach ($this->limits($step) as [$seconds, $since, $what, $told]) {
             $elapsed = $since === null ? null : $now->since($since);
             if ($elapsed !== null && $elapsed->proved) {
-                $passed = $passed || $elapsed->seconds > $seconds;
+                $passed = $passed || ! $told && $elapsed->seconds > $seconds;
             } elseif ($elapsed === null || $elapsed->seconds > $seconds / 2) {
                 $doubts[] = sprintf('%s: whether %s of %s were kept cannot be proved.', $step->id, Duration::ofSeconds($seconds)->printed, $what);
             }
@@ -39,19 +39,19 @@ final readonly class Timing
         return [$passed, $doubts];
     }
 
-    /** @return list<array{int, Stamp|null, string}> seconds allowed, since when, of what */
+    /** @return list<array{int, Stamp|null, string, bool}> seconds allowed, since when, of what, and does Expiry tell its end? */
     private function limits(Step $step): array
     {
         $group = $this->plan->positions[$step->position]->group ?? '';
         $limits = [];
         foreach ($this->plan->agents as $agent) {
             if ($agent->workingTime !== null && $step->kind->tightens() && self::covers($agent, $group)) {
-                $limits[] = [$agent->workingTime->seconds, $this->fasteners->agentSince($agent->key, $step->position), $agent->condition];
+                $limits[] = [$agent->workingTime->seconds, $this->fasteners->agentSince($agent->key, $step->position), $agent->condition, true];
             }
         }
         $within = $step->rules->waiting->within;
         if ($within !== null) {
-            $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->stamp, 'the time after '.$within['after']];
+            $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->stamp, 'the time after '.$within['after'], false];
         }
 
         return $limits;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Unit\Kind;
+
 /** What can be watched beside a controlled quantity. */
 enum WatchedQuantity: string
 {
@@ -14,4 +16,25 @@ enum WatchedQuantity: string
     case Stretch = 'stretch';
     /** The other end of an interval, such as the second mark of a plastic gauge. */
     case OtherEnd = 'other_end';
+
+    /** What is watched beside a controlled quantity, where nothing says otherwise. */
+    public static function of(Kind $kind): self
+    {
+        return match ($kind) {
+            Kind::Torque => self::FinalTorque,
+            Kind::Angle => self::Angle,
+            Kind::Length => self::Stretch,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::HeldTorque => 'torque that the partner held',
+            self::FinalTorque => 'final torque',
+            self::Angle => 'angle',
+            self::Stretch => 'stretch',
+            self::OtherEnd => 'other end',
+        };
+    }
 }

@@ -12,10 +12,11 @@ final readonly class FastenerMap
 
     /**
      * @param  list<Position>  $positions
+     * @param  array<string, string>  $parts  their names, by key
      *
      * @throws SequenceException when two positions share a key
      */
-    public function __construct(public array $positions)
+    public function __construct(public array $positions, public array $parts = [])
     {
         $byKey = [];
         foreach ($positions as $position) {

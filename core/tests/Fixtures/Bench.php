@@ -62,6 +62,19 @@ final class Bench
         return is_array($document) ? $document : throw new RuntimeException($example);
     }
 
+    /** Another bench at which the same has happened, so that something can be tried there. */
+    public function copy(): self
+    {
+        $copy = new self($this->document);
+        foreach (array_slice($this->history, 1) as [$event, $outcome]) {
+            $copy->fold->apply($event->stamp, $outcome);
+            $copy->history[] = [$event, $outcome];
+        }
+        [$copy->seconds, $copy->given] = [$this->seconds, $this->given];
+
+        return $copy;
+    }
+
     public function decide(Event $event): Outcome
     {
         $outcome = $this->fold->decide($event);
@@ -91,7 +104,7 @@ final class Bench
     /** @param  list<string>  $watched */
     public function reads(string $step, string $value, array $watched = []): Outcome
     {
-        return $this->does('reading_taken', ['step' => $step, 'value' => $value, 'tool' => 'W1'] + ($watched === [] ? [] : ['watched' => array_map(self::watched(...), $watched)]));
+        return $this->does('reading_taken', ['step' => $step, 'value' => $value, 'tool' => $this->tool()] + ($watched === [] ? [] : ['watched' => array_map(self::watched(...), $watched)]));
     }
 
     public function answers(string $step, bool $go, ?bool $noGo = null): Outcome
@@ -99,14 +112,29 @@ final class Bench
         return $this->does('check_answered', ['step' => $step, 'go' => $go] + ($noGo === null ? [] : ['no_go' => $noGo]));
     }
 
-    public function moved(string $step, bool $moved): Outcome
+    /** With the wrench set to what the pass asks for, unless another setting is given. */
+    public function moved(string $step, bool $moved, ?string $setting = null): Outcome
     {
-        return $this->does('movement_seen', ['step' => $step, 'moved' => $moved]);
+        $setting ??= $this->fold->plan->step($step)->goal()?->target?->typeset();
+        $tool = $this->tool();
+        if ($setting !== null && $this->fold->state->settingOf($tool)?->code() !== self::coded($setting)) {
+            $this->does('tool_set', ['tool' => $tool, 'shows' => $setting]);
+        }
+
+        return $this->does('movement_seen', ['step' => $step, 'moved' => $moved, 'tool' => $tool]);
+    }
+
+    /** The first of the rack that nobody has dropped. */
+    public function tool(): string
+    {
+        for ($i = 1; $this->fold->tools->isOut("W$i"); $i++);
+
+        return "W$i";
     }
 
     public function strokes(string $step, string $angle): Outcome
     {
-        return $this->does('stroke_added', ['step' => $step, 'angle' => $angle, 'tool' => 'W1']);
+        return $this->does('stroke_added', ['step' => $step, 'angle' => $angle, 'tool' => $this->tool()]);
     }
 
     public function attests(string $step): Outcome

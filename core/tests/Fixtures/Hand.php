@@ -6,6 +6,7 @@ namespace Tekkal\Core\Tests\Fixtures;
 
 use RuntimeException;
 use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\CheckKind;
 use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Document\StageKinds\HoldStage;
@@ -36,6 +37,12 @@ final readonly class Hand
             'replace' => $this->bench->does('fastener_replaced', ['position' => $at, 'lot' => 'L']),
             'check_fastener' => $this->bench->does('fastener_checked', ['position' => $at, 'passes' => true]),
             'repair' => $this->bench->does('thread_repaired', ['position' => $at, 'kind' => 'insert']),
+            'inspect' => $this->bench->does('inspected', ['at' => $at] + ($this->bench->fold->plan->has($at) ? ['work' => 'adjusted'] : ['finds' => 'sound'])),
+            'clean' => $this->bench->does('cleaned', ['positions' => [$at]]),
+            'apply' => $this->bench->does('agent_applied', ['agent' => $this->agentOf($at), 'positions' => [$at], 'lot' => 'L']),
+            'renew' => $this->bench->does('gasket_replaced', ['gasket' => $at]),
+            'fit' => $this->bench->does('fasteners_fitted', ['positions' => [$at], 'lot' => 'L', 'set' => 'real']),
+            'mark' => $this->bench->does('marked', ['positions' => [$at], 'mark' => 'last']),
             'accept_repair' => $this->bench->does('repair_accepted', ['position' => $at], 'lead'),
             'decide' => $this->bench->does('disposed', ['step' => $at, 'disposition' => 'rework'], 'lead'),
             'partner' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
@@ -56,6 +63,17 @@ final readonly class Hand
             $step->kind === StageKind::VerificationPass => $this->bench->moved($step->id, false),
             default => $this->bench->reads($step->id, $this->value($step)->typeset(), $this->watched($step)),
         };
+    }
+
+    /** What belongs on the threads there: by the key of what has a working time, else by its name. */
+    private function agentOf(string $position): string
+    {
+        $group = $this->bench->fold->plan->positions[$position]->group;
+        $agents = array_values(array_filter($this->bench->fold->plan->agents, fn (Agent $a): bool => $a->groups === [] || in_array($group, $a->groups, true)));
+        $timed = array_values(array_filter($agents, fn (Agent $a): bool => $a->workingTime !== null));
+        $agent = $timed[0] ?? $agents[0] ?? null;
+
+        return $agent?->key ?: strtr($agent->condition ?? 'oil', ' ', '_');
     }
 
     private function value(MeasuredStep $step): Written

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tests\Joint;
 
 use PHPUnit\Framework\TestCase;
+use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Joint\ClampCurve;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Joint\JointData;
-use Tekkal\Core\Plausibility\JointInput;
 
 /** The curve is the estimate, point by point; {@see EstimateTest} holds that to VDI 2230-1. */
 final class ClampCurveTest extends TestCase

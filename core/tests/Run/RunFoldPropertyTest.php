@@ -13,14 +13,21 @@ use RuntimeException;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Advice;
+use Tekkal\Core\Run\Disposition;
 use Tekkal\Core\Run\Event\BackedOff;
+use Tekkal\Core\Run\Event\Disposed;
 use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\FastenerReplaced;
+use Tekkal\Core\Run\Event\Inspected;
+use Tekkal\Core\Run\Event\Loosened;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\Event\RunFinished;
 use Tekkal\Core\Run\Event\RunTakenOver;
 use Tekkal\Core\Run\Event\ToolTaken;
+use Tekkal\Core\Run\InspectionFinds;
+use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\Stamp;
@@ -80,17 +87,26 @@ final class RunFoldPropertyTest extends TestCase
         foreach (array_slice(self::events($plan, $seed), 0, 60) as $event) {
             $fold->decide($event);
         }
-        for ($i = 0; $i < 60 && (new Advice($fold))->whyNotFinish() !== null && ! $fold->freeze()->finished; $i++) {
-            $state = $fold->freeze();
-            [$device, $stopped, $next] = [(string) $state->device, $fold->stoppedAt(), $fold->nextStep()];
-            if ($stopped !== null) {
-                $fold->decide(new BackedOff(RunDriver::stamp($device), $stopped));
-            } elseif ($next !== null) {
-                $fold->decide(self::taken("way$i", $next->id, self::target($next), $device));
-            }
+        for ($i = 0; $i < 120 && (new Advice($fold))->whyNotFinish() !== null && ! $fold->freeze()->finished; $i++) {
+            $ways = (new Advice($fold))->nextActions();
+            self::assertTrue($fold->decide(self::done($fold, $ways[count($ways) - 1], "way$i"))->isApplied(), $ways[count($ways) - 1]->sentence);
         }
 
         self::assertTrue($fold->freeze()->finished || (new Advice($fold))->whyNotFinish() === null);
+    }
+
+    private static function done(RunFold $fold, NextAction $way, string $id): Event
+    {
+        $stamp = RunDriver::stamp((string) $fold->freeze()->device, id: $id);
+
+        return match ($way->do) {
+            'step' => self::taken($id, $way->at, self::target($fold->plan->step($way->at)), (string) $stamp->device),
+            'loosen' => new Loosened($stamp, [$way->at]),
+            'replace' => new FastenerReplaced($stamp, $way->at),
+            'inspect' => new Inspected($stamp, $way->at, InspectionFinds::Sound),
+            'decide' => new Disposed(new Stamp('lead', null, $stamp->at, id: $id), $way->at, Disposition::Rework),
+            default => throw new RuntimeException("Nobody knows how to $way->do."),
+        };
     }
 
     #[DataProvider('seeds')]

@@ -12,7 +12,8 @@ use Tekkal\Core\Document\Purpose;
 /** A check is due. */
 final readonly class CheckStage extends StageOwn
 {
-    private function __construct(public string $check, public Per $per)
+    /** @param  bool  $opens  does it ask to turn the shaft, so that a leg of a block comes into reach? */
+    private function __construct(public string $check, public Per $per, public bool $opens)
     {
     }
 
@@ -23,6 +24,7 @@ final readonly class CheckStage extends StageOwn
             new Aims(Targets::None), new Handling(null, 30), new Judging(JudgedBy::Check, Attestation::OneByOne, opensFault: false),
             [
                 StageField::wanted('check', StageField::ref('key', 'Which check.')),
+                StageField::of('opens', ['type' => 'boolean'])->inPlanOnly(),
                 StageField::of('per', StageField::words(array_column(Per::cases(), 'value'), 'Once, for each part or at each position. In a block, once is once per leg.', 'joint')),
             ],
             Purpose::cases(),
@@ -31,7 +33,7 @@ final readonly class CheckStage extends StageOwn
 
     public static function read(ObjectReader $f, array $before, array $checks): self
     {
-        return new self($f->oneOf('check', $checks), Per::from($f->oneOf('per', array_column(Per::cases(), 'value'), Per::Joint->value)));
+        return new self($f->oneOf('check', $checks), Per::from($f->oneOf('per', array_column(Per::cases(), 'value'), Per::Joint->value)), $f->boolean('opens'));
     }
 
     public function line(string $value, array $checks): string

@@ -11,8 +11,9 @@ final readonly class StageField
      * @param  array<string, mixed>  $schema  what the published schema says of it, its default included
      * @param  mixed  $first  what a new stage begins with in an editor; null: nothing
      * @param  bool  $inPlan  does a plan carry it? Else it says nothing that another field does not
+     * @param  bool  $inDocument  may a document say it? Else the plan alone does
      */
-    private function __construct(public string $name, public array $schema, public bool $wanted, public mixed $first, public bool $inPlan = true)
+    private function __construct(public string $name, public array $schema, public bool $wanted, public mixed $first, public bool $inPlan = true, public bool $inDocument = true)
     {
     }
 
@@ -31,6 +32,11 @@ final readonly class StageField
     public function inDocumentOnly(): self
     {
         return new self($this->name, $this->schema, $this->wanted, $this->first, false);
+    }
+
+    public function inPlanOnly(): self
+    {
+        return new self($this->name, $this->schema, $this->wanted, $this->first, true, false);
     }
 
     /**

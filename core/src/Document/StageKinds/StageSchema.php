@@ -51,7 +51,7 @@ final class StageSchema
     private static function definition(StageKind $kind, StageDeclaration $is): array
     {
         $own = [];
-        foreach ($is->fields as $field) {
+        foreach (array_filter($is->fields, fn (StageField $f): bool => $f->inDocument) as $field) {
             $own[$field->name] = $field->schema;
         }
 

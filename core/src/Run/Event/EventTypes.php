@@ -43,6 +43,7 @@ final class EventTypes
         Restarted::class,
         FastenerReplaced::class,
         FastenerChecked::class,
+        Inspected::class,
         ThreadRepaired::class,
         GasketReplaced::class,
         Interrupted::class,

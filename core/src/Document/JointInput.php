@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tekkal\Core\Plausibility;
+namespace Tekkal\Core\Document;
 
 use Tekkal\Core\CoreException;
 use Tekkal\Core\Joint\BoltBody;
@@ -19,6 +19,39 @@ final readonly class JointInput
 {
     /** Of steel, where a member is only named; a modulus in MPa by the word in its material. */
     private const MODULI = ['steel' => 205_000.0, 'iron' => 110_000.0, 'aluminium' => 70_000.0];
+
+    /**
+     * What a document says of one of its fasteners.
+     *
+     * @param  array<mixed>  $document
+     * @param  string|null  $condition  on its threads
+     */
+    public static function of(array $document, string $key, ?string $condition): JointData
+    {
+        foreach (is_array($document['fasteners'] ?? null) ? $document['fasteners'] : [] as $fastener) {
+            if (is_array($fastener) && ($fastener['key'] ?? null) === $key) {
+                return self::fastener($fastener, $condition);
+            }
+        }
+
+        return self::fastener([], $condition);
+    }
+
+    /**
+     * What is on the threads of a group; null where nothing is said of them.
+     *
+     * @param  list<Agent>  $agents
+     */
+    public static function condition(array $agents, string $group): ?string
+    {
+        foreach ($agents as $agent) {
+            if (str_contains($agent->surface, 'threads') && ($agent->groups === [] || in_array($group, $agent->groups, true))) {
+                return $agent->condition;
+            }
+        }
+
+        return null;
+    }
 
     /**
      * @param  array<mixed>  $fastener  as the document writes it

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Plan\CheckStep;
+use Tekkal\Core\Plan\MeasuredStep;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
+
+/** What people call the places, rounds and checks of a plan: no key of the document appears in a sentence. */
+final readonly class Names
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    /** "no. 5"; a part, a leg or a gasket by its name; "the joint". */
+    public function place(string $key): string
+    {
+        $gaskets = array_column(array_map(fn ($c): array => ['key' => $c->key, 'name' => $c->name], $this->plan->consumables), 'name', 'key');
+
+        return match (true) {
+            isset($this->plan->positions[$key]) => 'no. '.$this->plan->positions[$key]->number,
+            $key === 'joint' => 'the joint',
+            default => $gaskets[$key] ?? $this->plan->nameOf($key),
+        };
+    }
+
+    /** A step: "30 lbf·ft at no. 5", "crank turns freely". */
+    public function step(Step $step): string
+    {
+        return $step->position === 'joint' ? $this->round($step) : $this->round($step).' at '.$this->place($step->position);
+    }
+
+    /** What the step of this id is called; an id that is none, as it is. */
+    public function stepOf(string $id): string
+    {
+        return $this->plan->has($id) ? $this->step($this->plan->step($id)) : $this->place($id);
+    }
+
+    /** A round or check that something waits for, by its key. */
+    public function waited(string $key): string
+    {
+        if (isset($this->plan->checks[$key])) {
+            return $this->plan->checks[$key]->name;
+        }
+        foreach ($this->plan->steps as $step) {
+            if ($step->stage === $key) {
+                return $this->round($step);
+            }
+        }
+
+        return $key;
+    }
+
+    /** @param  list<string>  $positions */
+    public function places(array $positions): string
+    {
+        $numbers = array_map(fn (string $p): string => $this->plan->positions[$p]->number ?? $p, $positions);
+
+        return (count($numbers) === 1 ? 'no. ' : 'nos. ').implode(', ', $numbers);
+    }
+
+    private function round(Step $step): string
+    {
+        $target = $step instanceof MeasuredStep ? ($step->target ?? $step->window)?->typeset() : null;
+
+        return match (true) {
+            $step instanceof CheckStep => $this->plan->checks[$step->check]->name ?? $step->check,
+            $step->rules->name() !== null => $step->rules->name(),
+            default => $target === null ? $step->kind->words() : $step->rules->own->line($target, []),
+        };
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\SettleStage;
+use Tekkal\Core\Plan\CheckStep;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\Step;
+
+/**
+ * A check belongs to the metal it looked at, and a settling time to what settled: where that comes loose outside the
+ * procedure's own loosening, they are open again, and what waited for them is in doubt until they are answered.
+ */
+final readonly class Resting
+{
+    public function __construct(
+        private Plan $plan,
+        private StepBook $steps,
+        private OpenFaults $faults,
+    ) {
+    }
+
+    /** @param  list<string>  $positions  that came loose */
+    public function reopen(array $positions): void
+    {
+        $reopened = [];
+        foreach ($this->plan->steps as $step) {
+            if (! isset($this->plan->positions[$step->position]) || $step instanceof CheckStep) {
+                $live = $this->steps->live($step->id) !== null;
+                if ($live && ($this->restsOnAny($step, $positions) || $this->needsAny($step, $reopened))) {
+                    $reopened[] = $step;
+                    $this->faults->undo($step->id, AttemptStatus::Reopened);
+                    $this->faults->end($step->id, CaseEnd::Done);
+                }
+            }
+        }
+        foreach ($reopened as $step) {
+            $step instanceof CheckStep && $this->somethingWaited($step) ? $this->faults->open(Fault::CheckReopened, $step) : null;
+        }
+    }
+
+    /** @param  list<string>  $positions */
+    private function restsOnAny(Step $step, array $positions): bool
+    {
+        foreach (array_intersect($this->steps->places->of($step), $positions) as $position) {
+            if (! PlaceBook::isOpening($step) && $this->restsOn($step, $position)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Is a round open that came before it there; or, of a check, was the position in what it looked at? */
+    private function restsOn(Step $step, string $position): bool
+    {
+        $place = $this->plan->placeOf($step->id);
+        foreach ($this->steps->stepsAt($position) as $other) {
+            $before = $this->plan->placeOf($other->id) < $place;
+            if ($before && $other->kind->tightens() && $this->steps->status($other)->isOpen()) {
+                return true;
+            }
+            if (! $before && $other->kind === StageKind::Loosen && $this->steps->live($other->id) !== null) {
+                return false; // the procedure itself has opened it since
+            }
+        }
+
+        return $step instanceof CheckStep && ! $step->rules->own instanceof SettleStage && $this->comesAfterTightening($step, $place);
+    }
+
+    /** A check before the first round looked at parts that were not clamped yet. */
+    private function comesAfterTightening(Step $step, int $place): bool
+    {
+        foreach ($this->steps->places->of($step) as $position) {
+            foreach ($this->steps->stepsAt($position) as $other) {
+                if ($this->plan->placeOf($other->id) < $place && $other->kind->turnsBolt()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Step>  $reopened */
+    private function needsAny(Step $step, array $reopened): bool
+    {
+        foreach ($reopened as $check) {
+            if ($step instanceof CheckStep && $this->steps->waitsForCheck($step, $check)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function somethingWaited(Step $check): bool
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($this->steps->live($step->id) !== null && $this->steps->waitsForCheck($step, $check)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
