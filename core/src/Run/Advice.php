@@ -56,7 +56,7 @@ final readonly class Advice
             $ways[] = new NextAction('mark', $position, sprintf('Mark %s.', $this->names->place($position)));
         }
 
-        return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : $ways;
+        return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : self::once($ways);
     }
 
     /** Why the run cannot be finished, as one sentence; null when it can. */
@@ -130,7 +130,7 @@ final readonly class Advice
             $ways[] = new NextAction('accept_repair', (string) $position, sprintf('The lead accepts the repair (%s) at %s.', $kind, $this->names->place((string) $position)));
         }
 
-        return self::once($ways);
+        return $ways;
     }
 
     /** @return list<NextAction> the first thing to be done at each place */

@@ -139,6 +139,12 @@ final readonly class CaseState
         return array_map(strval(...), array_keys($positions));
     }
 
+    /** Does it stand for several positions, each for itself? Then what becomes of one says nothing of another. */
+    public function standsForEach(): bool
+    {
+        return $this->rule->reach === FaultExtent::Round || in_array($this->fault, [Fault::PulledAside, Fault::TimePassed], true);
+    }
+
     /** Does the next of its kind go in here? */
     public function joins(): bool
     {

@@ -8,6 +8,7 @@ use Tekkal\Core\Document\Controlled;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\FaultRule;
 use Tekkal\Core\Document\Remedy;
+use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Replace;
 use Tekkal\Core\Document\ReworkStart;
 use Tekkal\Core\Document\Scope;
@@ -33,7 +34,8 @@ final class FaultReach
     /** Before its loading stage a fastener that may be used once counts as one that may be used freely. */
     public function rule(Fault $fault, Step $step): FaultRule
     {
-        $reuse = $this->fasteners->reuse($step->position);
+        $tooFar = $step->rules->result->loading && in_array($fault, [Fault::Over, Fault::FarOver, Fault::OverStretched, Fault::DidTwo], true);
+        $reuse = $tooFar ? $this->plan->fastenerAt($step->position)->reuse ?? Reuse::Free : $this->fasteners->reuse($step->position);
         $rule = $this->rules[$fault->value][$step->stage][$reuse->value] ??= FaultTable::rule($fault, Controlled::by($step->kind), $reuse, $step->rules->motion->redo, $this->plan->faultOverrides);
 
         return $rule->going($this->goesOn($fault, $step, $rule));

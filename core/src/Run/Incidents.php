@@ -182,7 +182,7 @@ final readonly class Incidents
         }
         if ($event->disposition->accepts()) {
             $this->emission->emit(new FactIs($event->step, StepBook::ACCEPTED, $event->disposition->value));
-            $this->run->faults->end($event->step, CaseEnd::Accepted);
+            $this->run->faults->accepted($event->step, $this->run->plan->step($event->step)->position, $event->stamp->person);
         } elseif ($this->run->faults->hasOpenAt($event->step)) {
             $this->run->faults->decide($event->step, $event->case, $event->disposition, $event->stamp->person);
         } else {

@@ -277,7 +277,7 @@ final readonly class Judge
     {
         $limit = $this->plan->fastenerAt($step->position)?->neverExceed;
         $stretches = self::values($event);
-        if ($step->rules->own instanceof StretchStage) {
+        if ($step->rules->own instanceof StretchStage && $this->fasteners->hasReference($step->position, $step->rules->own)) {
             $stretches[] = $this->stretchOf($step, $step->rules->own, $event->value);
         }
         foreach ($stretches as $stretch) {

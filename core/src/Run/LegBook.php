@@ -93,10 +93,12 @@ final class LegBook
         return $leg;
     }
 
+    /** Is something to do there, that no fault holds and nobody has put off? */
     private function isOpen(string $leg): bool
     {
         foreach ($this->work[$leg] ?? [] as $step) {
-            if ($this->steps->status($step)->isOpen() && ! $this->steps->isDeferred($step->id)) {
+            $held = array_filter($this->state->openCases(), fn (CaseState $c): bool => $c->asksOf($step->position));
+            if ($held === [] && $this->steps->status($step)->isOpen() && ! $this->steps->isDeferred($step->id)) {
                 return true;
             }
         }

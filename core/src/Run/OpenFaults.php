@@ -176,7 +176,25 @@ final readonly class OpenFaults
         }
     }
 
-    /** What stands at a step ends with it: it was accepted as it is, or what it had looked at is open again. */
+    /** It was accepted as it is. A case that stands for several positions, each for itself, goes on with the others. */
+    public function accepted(string $stepId, string $position, string $by): void
+    {
+        foreach ($this->state->openCases() as $id => $case) {
+            if ($case->step !== $stepId || ! $case->standsForEach()) {
+                continue;
+            }
+            $this->emission->emit(new CaseDecided((string) $id, Disposition::UseAsIs, $by));
+            $this->emission->emit(...array_map(fn (Duty $d): DutyDone => new DutyDone((string) $id, $d->number), array_values(array_filter($case->toDo(), fn (Duty $d): bool => $d->at === $position))));
+        }
+        $this->sweep();
+        foreach ($this->state->openCases() as $id => $case) {
+            if ($case->step === $stepId && ! $case->standsForEach()) {
+                $this->emission->emit(new CaseClosed((string) $id, CaseEnd::Accepted));
+            }
+        }
+    }
+
+    /** What stands at a step ends with it, since what it had looked at is open again. */
     public function end(string $stepId, CaseEnd $how): void
     {
         foreach ($this->state->openCases() as $id => $case) {

@@ -24,14 +24,17 @@ final readonly class Resting
     ) {
     }
 
-    /** @param  list<string>  $positions  that came loose */
-    public function reopen(array $positions): void
+    /**
+     * @param  list<string>  $positions  at which something may have been undone
+     * @param  list<string>  $loosened  those that had been tight
+     */
+    public function reopen(array $positions, array $loosened): void
     {
         $reopened = [];
         foreach ($this->plan->steps as $step) {
             if (! isset($this->plan->positions[$step->position]) || $step instanceof CheckStep) {
                 $live = $this->steps->live($step->id) !== null;
-                if ($live && ($this->restsOnAny($step, $positions) || $this->needsAny($step, $reopened))) {
+                if ($live && ($this->restsOnAny($step, $positions, $loosened) || $this->needsAny($step, $reopened))) {
                     $reopened[] = $step;
                     $this->faults->undo($step->id, AttemptStatus::Reopened);
                     $this->faults->end($step->id, CaseEnd::Done);
@@ -43,11 +46,14 @@ final readonly class Resting
         }
     }
 
-    /** @param  list<string>  $positions */
-    private function restsOnAny(Step $step, array $positions): bool
+    /**
+     * @param  list<string>  $positions
+     * @param  list<string>  $loosened
+     */
+    private function restsOnAny(Step $step, array $positions, array $loosened): bool
     {
         foreach (array_intersect($this->steps->places->of($step), $positions) as $position) {
-            if (! PlaceBook::isOpening($step) && $this->restsOn($step, $position)) {
+            if (! PlaceBook::isOpening($step) && $this->restsOn($step, $position, in_array($position, $loosened, true))) {
                 return true;
             }
         }
@@ -56,7 +62,7 @@ final readonly class Resting
     }
 
     /** Is a round open that came before it there; or, of a check, was the position in what it looked at? */
-    private function restsOn(Step $step, string $position): bool
+    private function restsOn(Step $step, string $position, bool $loosened): bool
     {
         $place = $this->plan->placeOf($step->id);
         foreach ($this->steps->stepsAt($position) as $other) {
@@ -69,7 +75,7 @@ final readonly class Resting
             }
         }
 
-        return $step instanceof CheckStep && ! $step->rules->own instanceof SettleStage && $this->comesAfterTightening($step, $place);
+        return $loosened && $step instanceof CheckStep && ! $step->rules->own instanceof SettleStage && $this->comesAfterTightening($step, $place);
     }
 
     /** A check before the first round looked at parts that were not clamped yet. */

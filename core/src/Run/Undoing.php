@@ -29,10 +29,11 @@ final readonly class Undoing
      */
     public function loosen(array $positions): void
     {
+        $tight = $this->tight($positions);
         foreach ($positions as $position) {
             $this->comeLoose($position);
         }
-        $this->after($positions);
+        $this->after($positions, $tight);
     }
 
     /**
@@ -42,16 +43,17 @@ final readonly class Undoing
      */
     public function takeOut(array $positions, ReworkStart $undo, AttemptStatus $as): void
     {
+        $tight = $this->tight($positions);
         foreach ($positions as $position) {
             $this->takeOne($position, $undo, $as);
         }
-        $this->after($positions);
+        $this->after($positions, $tight);
     }
 
     /** A new fastener has nothing that the old one had; what is loose after a trial fit had nothing to lose. */
     public function replaced(string $position, FastenerSet $set, ?string $lot): void
     {
-        $anchor = $this->furthest($position);
+        [$anchor, $tight] = [$this->furthest($position), $this->tight([$position])];
         if ($anchor !== null && $anchor->kind !== StageKind::Loosen && ! $this->run->faults->asksToLoosen($position) && ! $this->run->faults->asks($position, DutyKind::Replace)) {
             $this->run->faults->open(Fault::Loosened, $anchor);
         }
@@ -61,7 +63,7 @@ final readonly class Undoing
         if ($anchor !== null && ! ($anchor->rules->result->trial && $anchor->kind === StageKind::Loosen)) {
             $this->run->faults->forget($position, $this->run->reach->from(ReworkStart::Beginning, $anchor, $position) ?? 0, AttemptStatus::Replaced);
         }
-        $this->after([$position]);
+        $this->after([$position], $tight);
     }
 
     /** The furthest round that a position stands on; null when it has none. */
@@ -116,16 +118,19 @@ final readonly class Undoing
         return 'No. '.($this->run->plan->positions[$position]->number ?? $position);
     }
 
-    /** @param  list<string>  $positions */
-    private function after(array $positions): void
+    /**
+     * @param  list<string>  $positions
+     * @param  list<string>  $loosened  those of them that had been tight
+     */
+    private function after(array $positions, array $loosened): void
     {
-        $parts = array_unique(array_map(fn (string $p): string => $this->run->plan->positions[$p]->part, $positions));
+        $parts = array_unique(array_map(fn (string $p): string => $this->run->plan->positions[$p]->part, $loosened));
         $opened = [];
         foreach ($parts as $part) {
             array_push($opened, ...$this->opened($part));
         }
-        $this->gaskets();
-        $this->resting->reopen(array_values(array_unique([...$positions, ...$opened])));
+        $loosened === [] ? null : $this->gaskets();
+        $this->resting->reopen(array_values(array_unique([...$positions, ...$opened])), $loosened);
     }
 
     /**
@@ -162,6 +167,15 @@ final readonly class Undoing
                 $this->run->faults->askForGasket($first, $consumable->key);
             }
         }
+    }
+
+    /**
+     * @param  list<string>  $positions
+     * @return list<string>
+     */
+    private function tight(array $positions): array
+    {
+        return array_values(array_filter($positions, fn (string $p): bool => ! $this->run->fasteners->isFree($p)));
     }
 
     /** @param  list<string>  $positions */

@@ -55,7 +55,7 @@ final class FaultTableTest extends TestCase
         $overrides = Expander::expand(DocumentReader::read($document))->faultOverrides;
         $say = fn (Controlled $c): string => FaultTable::sentence(FaultTable::rule(Fault::Short, $c, Reuse::Free, Scope::Position, $overrides), Scope::Position);
 
-        self::assertSame('Take out every position of this part and begin again from the first round, with a new fastener each; the lead decides.', $say(Controlled::Torque));
+        self::assertSame('Take out every position of this part and begin again from the first round, with a new fastener where it went wrong and wherever else it is spent; the lead decides.', $say(Controlled::Torque));
         self::assertSame('Loosen this position and begin again from the torque that the angle is counted from; the assembler decides.', $say(Controlled::Angle));
     }
 }

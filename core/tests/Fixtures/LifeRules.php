@@ -78,7 +78,7 @@ final readonly class LifeRules
         [$loosened, $pulledAside] = self::metal($bench);
         foreach ($bench->fold->plan->steps as $step) {
             $live = $bench->fold->state->live($step->id);
-            $accepted = $bench->fold->state->factAt($step->id, StepBook::ACCEPTED) !== null;
+            $accepted = self::isAccepted($bench, $step->position);
             foreach ($live !== null && self::looksAtClamped($bench, $step) ? $bench->fold->steps->places->of($step) : [] as $position) {
                 if (($loosened[$position] ?? 0) > $live->seq && ! self::isOpenedSince($bench, $step, $position)) {
                     $broken[] = "No run finishes while a check is older than the last loosening under it: $step->id, $position.";
@@ -108,8 +108,7 @@ final readonly class LifeRules
                 Reuse::UpTo => $type->cycles ?? 1,
                 default => PHP_INT_MAX,
             };
-            $accepted = array_filter($bench->fold->steps->stepsAt($place->key), fn (Step $s): bool => $bench->fold->state->factAt($s->id, StepBook::ACCEPTED) !== null);
-            if ($accepted === [] && $bench->state()->cycles($place->key) > $most) {
+            if (! self::isAccepted($bench, $place->key) && $bench->state()->cycles($place->key) > $most) {
                 $broken[] = "No single-use fastener goes past its loading stage twice, and none more often than it may: $place->key.";
             }
         }
@@ -156,6 +155,12 @@ final readonly class LifeRules
         }
 
         return [$loosened, $pulled];
+    }
+
+    /** Has a lead said of something there that it stays as it is? */
+    private static function isAccepted(Bench $bench, string $position): bool
+    {
+        return array_filter($bench->fold->steps->stepsAt($position), fn (Step $s): bool => $bench->fold->state->factAt($s->id, StepBook::ACCEPTED) !== null) !== [];
     }
 
     private static function looksAtClamped(Bench $bench, Step $step): bool

@@ -24,10 +24,10 @@ final class AdviceTest extends TestCase
         $why = $this->why($bench);
 
         self::assertNull($why['align:joint:1']);
-        self::assertSame('It waits for align.', $why['snug_thrust:i2l:1']);
-        self::assertSame('Its turn comes after align:joint:1.', $why['turn:i3l:1']);
+        self::assertSame('It waits for thrust halves aligned.', $why['snug_thrust:i2l:1']);
+        self::assertSame('Its turn comes after thrust halves aligned.', $why['turn:i3l:1']);
         self::assertSame('An earlier round was still missing at this position.', $why['turn:i2l:1']);
-        self::assertSame('It waits for thrust_aligned.', $why['spin:joint:1']);
+        self::assertSame('It waits for thrust halves aligned.', $why['spin:joint:1']);
         self::assertArrayNotHasKey('snug:i1l:1', $why, 'what is done is no choice');
     }
 

@@ -53,7 +53,7 @@ final class FaultReachTest extends TestCase
         $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 's2:b2:1']);
         $state = $bench->state();
 
-        self::assertSame(['a2', 'b2'], $state->faults[0]->positionsFor(DutyKind::Loosen));
+        self::assertSame(['b2', 'a2'], $state->faults[0]->positionsFor(DutyKind::Loosen), 'outside in');
         self::assertSame(['s2:a2:1', 's2:b2:1'], $state->unknown());
         self::assertSame(StepStatus::Done, $state->status('s1:a2:1'), 'the round before stands');
         self::assertSame(StepStatus::ToDo, $state->status('s2:a1:1'));
@@ -87,7 +87,9 @@ final class FaultReachTest extends TestCase
     {
         $bench = (new Bench('11-trial-fit'))->round('try_snug', 'try_turn', 'open');
         $bench->reads('gauge:joint:1', '0.0015 in', ['0.0020 in']);
-        $bench->round('wiped', 'snug');
+        $bench->round('wiped');
+        $bench->does('fasteners_fitted', ['positions' => ['a', 'b'], 'lot' => 'L', 'set' => 'real']);
+        $bench->round('snug');
         $bench->reads('turn:a:1', '99°');
         $fault = $bench->state()->faults[0];
         self::assertSame([Fault::Over, ['a'], ['a']], [$fault->fault, $fault->positionsFor(DutyKind::Loosen), $fault->positionsFor(DutyKind::Replace)]);
@@ -137,8 +139,8 @@ final class FaultReachTest extends TestCase
         $bench->reads('snug_large:a2:1', '22 lbf·ft');
         $bench->reads('snug_large:b2:1', '30 lbf·ft');
 
-        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->positionsFor(DutyKind::Loosen));
-        self::assertSame(['a2', 'b2'], $bench->state()->faults[0]->positionsFor(DutyKind::Replace));
+        self::assertSame([['b2', 'a2'], false], [$bench->state()->faults[0]->positionsFor(DutyKind::Loosen), $bench->state()->faults[0]->leadDecides], 'before the loading stage nothing is spent');
+        self::assertSame([], $bench->state()->faults[0]->positionsFor(DutyKind::Replace));
     }
 
     public function test_a_fault_opened_elsewhere_sets_nothing_aside_that_was_done_before_one_could_know_of_it(): void
@@ -198,7 +200,7 @@ final class FaultReachTest extends TestCase
         $bench->reads('s1:a1:1', '40 lbf·ft');
 
         self::assertSame(['s1:b2:1', 's1:b2:1'], [$bench->fold->stoppedAt(), $bench->next()]);
-        self::assertSame(['loosen b2'], $bench->ways());
+        self::assertSame(['loosen b2', 'loosen a1'], $bench->ways(), 'what was pulled meanwhile is backed off as well');
     }
 
     public function test_faults_at_one_position_add_up(): void

@@ -132,7 +132,7 @@ final class RunFoldTest extends TestCase
     public function test_only_the_device_that_holds_the_run_moves_it(): void
     {
         $run = RunDriver::begun();
-        self::assertSame(SetAsideReason::OtherDeviceHolds, $run->read('snug:i1:1', '15', 'lbf.ft', device: 'bench2')->reason);
+        self::assertSame(SetAsideReason::OtherDeviceHolds, $run->read('snug:i4:1', '15', 'lbf.ft', device: 'bench2')->reason);
 
         $run->fold->decide(new RunTakenOver(new Stamp('bob', 'bench2', new DateTimeImmutable('2026-03-02'))));
         self::assertTrue($run->read('snug:i1:1', '15', 'lbf.ft', device: 'bench2')->isApplied());

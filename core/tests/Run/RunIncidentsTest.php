@@ -22,15 +22,17 @@ final class RunIncidentsTest extends TestCase
         $bench->does('gave_way', ['id' => 'g', 'step' => 'snug_large:b2:1']);
 
         self::assertSame(['decide snug_large:b2:1', 'loosen b2'], $bench->ways());
-        self::assertSame(SetAsideReason::NotBackedOff, $bench->reads('snug_large:a3:1', '22 lbf·ft')->reason);
         $bench->does('disposed', ['step' => 'snug_large:b2:1', 'disposition' => 'rework'], 'lead');
         $bench->does('loosened', ['positions' => ['b2']]);
+        self::assertSame(['repair b2'], $bench->ways());
+        self::assertSame(SetAsideReason::NothingToAccept, $bench->does('repair_accepted', ['position' => 'b2'], 'lead')->reason, 'nothing was repaired yet');
+        $bench->does('thread_repaired', ['position' => 'b2', 'kind' => 'insert']);
+        self::assertSame('insert', $bench->fold->fasteners->thread('b2')?->notes->kind);
+        self::assertSame(SetAsideReason::OwnWork, $bench->does('repair_accepted', ['position' => 'b2'])->reason, 'nobody accepts what they repaired');
+        self::assertSame(['accept_repair b2'], $bench->ways(), 'an insert holds every later stage until the lead accepts it');
+        $bench->does('repair_accepted', ['position' => 'b2'], 'lead');
         self::assertSame(['replace b2'], $bench->ways());
         $bench->does('fastener_replaced', ['position' => 'b2', 'lot' => 'L7']);
-        self::assertSame(['repair b2'], $bench->ways());
-        $bench->does('thread_repaired', ['position' => 'b2', 'kind' => 'insert']);
-        self::assertSame(SetAsideReason::NotBackedOff, $bench->reads('snug_large:b2:1', '22 lbf·ft')->reason, 'an insert holds every later stage until the lead accepts it');
-        $bench->does('repair_accepted', ['position' => 'b2'], 'lead');
         self::assertTrue($bench->reads('snug_large:b2:1', '22 lbf·ft')->isApplied());
     }
 
@@ -92,7 +94,7 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = (new Bench('04-head-two-sizes'))->round('snug_large');
         $step = $bench->fold->plan->step('turn_large:a2:1');
-        self::assertSame('6 positions loosened, 6 results lost; 6 new m11.', $bench->advice()->redoCost(Fault::Over, $step)->sentence(), 'an over-turned single-use bolt of a joint that is redone whole; on the small ones nothing was done');
+        self::assertSame('6 positions loosened, 6 results lost; 1 new m11.', $bench->advice()->redoCost(Fault::Over, $step)->sentence(), 'an over-turned single-use bolt of a joint that is redone whole; neighbours that were only drawn snug are not scrapped');
         self::assertSame([], $bench->advice()->redoCost(Fault::Short, $step)->fasteners, 'none has begun its yield stage');
 
         $bench->reads('turn_large:a2:1', '150°');
@@ -171,9 +173,14 @@ final class RunIncidentsTest extends TestCase
     {
         $bench = (new Bench('01-main-caps-thrust-held-back'))->round('snug');
         $bench->answers('align:joint:1', false);
-        self::assertSame('align:joint:1', $bench->fold->stoppedAt());
-        self::assertSame(SetAsideReason::WaitsForOther, $bench->reads('snug_thrust:i2l:1', '15 lbf·ft')->reason, 'the thrust cap is held back');
+        self::assertSame(['align:joint:1', 'failed'], [$bench->fold->stoppedAt(), $bench->state()->liveAttempt('align:joint:1')?->judgement->verdict->value]);
+        self::assertSame([Fault::CheckFailed], array_map(fn ($f): Fault => $f->fault, $bench->state()->faults));
+        self::assertSame(['inspect align:joint:1'], $bench->ways());
+        self::assertSame(SetAsideReason::NotBackedOff, $bench->answers('align:joint:1', true)->reason, 'a No is not turned into a Yes without a word');
+        $bench->does('inspected', ['at' => 'align:joint:1', 'work' => 'adjusted']);
+        self::assertSame(['step align:joint:1'], $bench->ways());
         $bench->answers('align:joint:1', true);
+        self::assertSame([], $bench->state()->faults);
 
         self::assertTrue($bench->reads('snug_thrust:i2l:1', '15 lbf·ft')->isApplied());
         self::assertSame(AttemptStatus::TakenFurther, $bench->state()->attemptsAt('align:joint:1')[0]->status);
@@ -199,6 +206,10 @@ final class RunIncidentsTest extends TestCase
         $bench->does('restarted', ['scope' => 'joint', 'key' => 'head']);
 
         self::assertSame('s1:a2:1', $bench->next());
+        self::assertSame(['renew gasket'], $bench->ways(), 'the second round had set the gasket');
+        self::assertSame(SetAsideReason::NotBackedOff, $bench->reads('s1:a2:1', '40 lbf·ft')->reason);
+        $bench->does('loosened', ['positions' => ['a2']]);
+        $bench->does('gasket_replaced', ['gasket' => 'gasket']);
         self::assertSame([], $bench->state()->faults);
         self::assertSame(SetAsideReason::PlaceUnknown, $bench->does('restarted', ['scope' => 'part', 'key' => 'sump'])->reason);
     }

@@ -92,7 +92,6 @@ final class RunResultsTest extends TestCase
     public function test_a_stretch_is_what_the_bolt_is_longer_than_it_was_free(): void
     {
         $bench = new Bench('08-rod-stretch-absolute');
-        self::assertSame(SetAsideReason::FreeLengthMissing, $bench->reads('pull:a:1', '2.0053 in')->reason);
         self::assertSame(['measure a'], $bench->ways());
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
 
@@ -119,28 +118,41 @@ final class RunResultsTest extends TestCase
         self::assertSame(Verdict::High, $bench->reads('pull:a:1', '2.0055 in', ['51 lbf·ft'])->judgement()?->verdict);
     }
 
-    public function test_a_bolt_that_came_out_is_measured_anew(): void
+    public function test_a_stretch_without_a_free_length_since_the_bolt_was_last_out_is_not_proved(): void
     {
         $bench = new Bench('08-rod-stretch-absolute');
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
+        $bench->reads('pull:a:1', '2.0053 in');
         $bench->does('loosened', ['positions' => ['a']]);
+        $bench->does('fastener_checked', ['position' => 'a', 'passes' => true]);
+        $judgement = $bench->reads('pull:a:1', '2.0053 in')->judgement();
 
-        self::assertSame(SetAsideReason::FreeLengthMissing, $bench->reads('pull:a:1', '2.0053 in')->reason);
+        self::assertSame([EvidenceGrade::Unknown, StepStatus::Unknown], [$judgement?->evidence, $bench->state()->status('pull:a:1')]);
+        self::assertSame(['loosen a'], $bench->ways(), 'measuring it again where it stands would tell nothing');
+    }
+
+    public function test_zero_and_free_length_are_taken_on_a_free_fastener_only(): void
+    {
+        $bench = (new Bench('10-torque-never-exceed-stretch'))->round('half');
+        self::assertSame(SetAsideReason::FastenerNotFree, $bench->does('zeroed', ['position' => 'a'])->reason);
+        self::assertSame(SetAsideReason::FastenerNotFree, $bench->does('free_length_measured', ['position' => 'a', 'length' => '2 in'])->reason);
+        $bench->does('loosened', ['positions' => ['a']]);
+        self::assertTrue($bench->does('zeroed', ['position' => 'a'])->isApplied());
     }
 
     public function test_a_comparator_is_zeroed_on_the_bolt_or_on_a_partner_of_nearly_its_length(): void
     {
         $bench = new Bench('09-rod-stretch-comparator');
         self::assertSame(['zero a'], $bench->ways());
-        self::assertSame(SetAsideReason::NotZeroed, $bench->reads('pull:a:1', '0.0055 in')->reason);
         $bench->does('free_length_measured', ['position' => 'a', 'length' => '2.0000 in']);
         $bench->does('zeroed', ['position' => 'a']);
         self::assertSame(Verdict::In, $bench->reads('pull:a:1', '0.0055 in')->judgement()?->verdict);
-        self::assertSame(SetAsideReason::NotZeroed, $bench->reads('pull:b:1', '0.0055 in')->reason, 'nothing is known of its length');
+        $stretch = fn (Bench $b): array => [$b->reads('pull:b:1', '0.0055 in')->judgement()?->evidence, array_map(fn ($f): Fault => $f->fault, $b->state()->faults)];
+        self::assertSame([EvidenceGrade::Unknown, [Fault::NotProved]], $stretch($bench->copy()), 'nothing is known of its length');
         $bench->does('free_length_measured', ['position' => 'b', 'length' => '2.0003 in']);
-        self::assertSame(SetAsideReason::NotZeroed, $bench->reads('pull:b:1', '0.0055 in')->reason, '0.0003 in is more than 0.0002');
+        self::assertSame([EvidenceGrade::Unknown, [Fault::NotProved]], $stretch($bench->copy()), '0.0003 in is more than 0.0002');
         $bench->does('free_length_measured', ['position' => 'b', 'length' => '2.0002 in']);
-        self::assertSame(Verdict::In, $bench->reads('pull:b:1', '0.0055 in')->judgement()?->verdict);
+        self::assertSame([EvidenceGrade::MeasuredValue, []], $stretch($bench));
     }
 
     public function test_a_torque_whose_stretch_was_to_be_watched_is_not_proved_without_it(): void
@@ -176,7 +188,7 @@ final class RunResultsTest extends TestCase
     {
         $bench = (new Bench('06-wheels-held'))->round('snug', 'back');
         self::assertSame(['partner final:w1:1'], $bench->ways());
-        self::assertSame(SetAsideReason::PartnerMissing, $bench->reads('final:w1:1', '60 lbf·ft', ['15 lbf·ft'])->reason);
+        self::assertSame(SetAsideReason::PartnerMissing, $bench->copy()->reads('final:w1:1', '60 lbf·ft', ['15 lbf·ft'])->reason);
         self::assertSame(SetAsideReason::PartnerMissing, $bench->does('second_person_joined', ['second_person' => 'ann'])->reason, 'nobody is two people');
         $bench->does('second_person_joined', ['second_person' => 'bo']);
 
@@ -204,6 +216,7 @@ final class RunResultsTest extends TestCase
 
         self::assertNull($bench->next());
         self::assertSame(StepStatus::NotNeeded, $bench->state()->status('again:f1:2'));
+        $bench->does('marked', ['positions' => ['f1', 'f2', 'f3', 'f4', 'f5', 'f6'], 'mark' => 'last']);
         self::assertTrue($bench->does('run_finished')->isApplied());
     }
 
@@ -232,9 +245,13 @@ final class RunResultsTest extends TestCase
         self::assertSame([], $bench->state()->faults, 'fifteen minutes are within fifteen minutes');
         $bench->wait(1)->reads('r1:f4:1', '30 lbf·ft');
 
-        self::assertSame([[Fault::TimePassed, ['f4']]], array_map(fn ($f): array => [$f->fault, $f->positionsFor(DutyKind::Loosen)], $bench->state()->faults));
-        $bench->does('loosened', ['positions' => ['f4']]);
-        self::assertSame(['step r1:f4:1'], $bench->ways());
+        $case = $bench->state()->faults[0];
+        self::assertSame([Fault::TimePassed, ['f1', 'f4'], ['f1', 'f2', 'f3', 'f4', 'f5', 'f6']], [$case->fault, $case->positionsFor(DutyKind::Loosen), $case->positionsFor(DutyKind::Apply)], 'it is told for every position that the locker holds');
+        $bench->does('loosened', ['positions' => ['f1', 'f4']]);
+        $bench->does('cleaned', ['positions' => ['f1', 'f2', 'f3', 'f4', 'f5', 'f6']]);
+        self::assertContains('apply f4', $bench->ways());
+        $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['f1', 'f2', 'f3', 'f4', 'f5', 'f6'], 'lot' => 'L1']);
+        self::assertSame([[], ['step r1:f1:1']], [$bench->state()->faults, $bench->ways()]);
     }
 
     public function test_a_working_time_that_cannot_be_proved_is_in_doubt_and_no_fault(): void
@@ -260,18 +277,27 @@ final class RunResultsTest extends TestCase
     {
         $bench = (new Bench('11-trial-fit'))->round('try_snug', 'try_turn', 'open');
         self::assertSame(SetAsideReason::WrongAnswer, $bench->reads('gauge:joint:1', '0.0015 in')->reason, 'one mark is no interval');
-        self::assertSame(Verdict::High, $bench->reads('gauge:joint:1', '0.0020 in', ['0.0030 in'])->judgement()?->verdict);
+        self::assertSame(Verdict::High, $bench->copy()->reads('gauge:joint:1', '0.0020 in', ['0.0030 in'])->judgement()?->verdict);
         self::assertSame(Verdict::In, $bench->reads('gauge:joint:1', '0.0015 in', ['0.0020 in'])->judgement()?->verdict);
     }
 
-    public function test_a_trial_fit_uses_up_no_bolt_and_the_real_one_does(): void
+    public function test_the_earnest_round_asks_for_the_real_bolts_and_bolts_of_the_trial_are_not_proved_in_it(): void
     {
-        $bench = (new Bench('11-trial-fit'))->round('try_snug', 'try_turn', 'open');
-        self::assertSame(0, $bench->state()->cycles('a'));
+        $bench = new Bench('11-trial-fit');
+        $bench->does('fasteners_fitted', ['positions' => ['a', 'b'], 'lot' => 'T', 'set' => 'trial']);
+        $bench->round('try_snug', 'try_turn', 'open');
+        self::assertSame(1, $bench->state()->cycles('a'), 'a tightening in a trial is one');
         $bench->reads('gauge:joint:1', '0.0015 in', ['0.0020 in']);
-        $bench->round('wiped', 'snug', 'turn');
+        $bench->round('wiped');
+        self::assertSame(['fit a'], $bench->ways());
+        $same = $bench->copy();
+        $same->reads('snug:a:1', '15 lbf·ft');
+        self::assertSame([[Fault::WrongFastener, ['a']]], array_map(fn ($f): array => [$f->fault, $f->positionsFor(DutyKind::Replace)], $same->state()->faults));
 
-        self::assertSame(1, $bench->state()->cycles('a'));
+        $bench->does('fasteners_fitted', ['positions' => ['a', 'b'], 'lot' => 'R', 'set' => 'real']);
+        self::assertSame(StepStatus::Done, $bench->state()->status('try_turn:a:1'), 'the trial itself stands');
+        $bench->round('snug', 'turn');
+        self::assertSame([1, []], [$bench->state()->cycles('a'), $bench->state()->faults]);
         self::assertTrue($bench->does('run_finished')->isApplied());
     }
 
@@ -282,7 +308,7 @@ final class RunResultsTest extends TestCase
             $bench->round($stage);
         }
         self::assertSame(SetAsideReason::WrongAnswer, $bench->answers('free:rod1:1', true)->reason, 'nothing was said of the other gauge');
-        self::assertSame(Verdict::Failed, $bench->answers('free:rod1:1', true, true)->judgement()?->verdict);
+        self::assertSame(Verdict::Failed, $bench->copy()->answers('free:rod1:1', true, true)->judgement()?->verdict);
         self::assertSame(Verdict::Passed, $bench->answers('free:rod1:1', true, false)->judgement()?->verdict);
     }
 
