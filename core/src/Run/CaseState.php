@@ -139,6 +139,12 @@ final readonly class CaseState
         return array_map(strval(...), array_keys($positions));
     }
 
+    /** Is it about a check, or something that is waited for, and not about a fastener? */
+    public function isOfCheck(): bool
+    {
+        return in_array($this->fault, [Fault::CheckFailed, Fault::CheckReopened], true);
+    }
+
     /** Does it stand for several positions, each for itself? Then what becomes of one says nothing of another. */
     public function standsForEach(): bool
     {

@@ -167,10 +167,9 @@ final readonly class OpenFaults
     public function tried(string $stepId, string $position): void
     {
         foreach ($this->state->openCases() as $id => $case) {
-            $checks = in_array($case->fault, [Fault::CheckFailed, Fault::CheckReopened], true);
             if ($case->step === $stepId && $case->joins() && $case->rule->mayGoOn) {
                 $this->emission->emit(...array_map(fn (Duty $d): DutyDone => new DutyDone((string) $id, $d->number), array_values(array_filter($case->toDo(), fn (Duty $d): bool => $d->at === $position))));
-            } elseif ($case->step === $stepId && ($case->rule->mayGoOn || $checks)) {
+            } elseif ($case->step === $stepId && ($case->rule->mayGoOn || $case->isOfCheck())) {
                 $this->emission->emit(new CaseClosed((string) $id, CaseEnd::Settled));
             }
         }
@@ -309,7 +308,7 @@ final readonly class OpenFaults
             if ($from !== null && $this->plan->placeOf($step->id) >= $this->plan->placeOf($from)) {
                 return (string) $id;
             }
-            if (in_array($case->fault, [Fault::CheckFailed, Fault::CheckReopened], true) && $this->steps->waitsForCheck($step, $this->plan->step($case->step))) {
+            if ($case->isOfCheck() && $this->steps->waitsForCheck($step, $this->plan->step($case->step))) {
                 return (string) $id;
             }
         }
@@ -382,7 +381,7 @@ final readonly class OpenFaults
             if ($check !== null) {
                 $this->emission->emit(new DutyDone($case->case->id, $check->number));
             }
-            $wanted = $position === $this->plan->step($case->step)->position || $check !== null || $this->reach->isLoaded($position);
+            $wanted = $position === $this->plan->step($case->step)->position || $check !== null || ($case->asked($position, DutyKind::Loosen) && $this->reach->isLoaded($position));
             if ($wanted && ! $case->asked($position, DutyKind::Replace)) {
                 $more[] = new Duty(count($case->duties) + count($more) + 1, $position, DutyKind::Replace);
             }

@@ -61,31 +61,33 @@ final readonly class Resting
         return false;
     }
 
-    /** Is a round open that came before it there; or, of a check, was the position in what it looked at? */
+    /** Is a round open that came before it there; or, of a check, was it tightened before it, or had it to wait for it? */
     private function restsOn(Step $step, string $position, bool $loosened): bool
     {
         $place = $this->plan->placeOf($step->id);
+        $concerned = false;
         foreach ($this->steps->stepsAt($position) as $other) {
             $before = $this->plan->placeOf($other->id) < $place;
             if ($before && $other->kind->tightens() && $this->steps->status($other)->isOpen()) {
                 return true;
             }
+            $concerned = $concerned || ($before && $other->kind->turnsBolt()) || $this->steps->waitsForCheck($other, $step);
             if (! $before && $other->kind === StageKind::Loosen && $this->steps->live($other->id) !== null) {
                 return false; // the procedure itself has opened it since
             }
         }
 
-        return $loosened && $step instanceof CheckStep && ! $step->rules->own instanceof SettleStage && $this->comesAfterTightening($step, $place);
+        return $loosened && $concerned && $step instanceof CheckStep && ! $step->rules->own instanceof SettleStage && $this->comesAfterTightening($step, $place);
     }
 
-    /** A check before the first round looked at parts that were not clamped yet. */
+    /** A check before the first round, or after the procedure's own loosening, looked at parts that were not clamped. */
     private function comesAfterTightening(Step $step, int $place): bool
     {
-        foreach ($this->steps->places->of($step) as $position) {
-            foreach ($this->steps->stepsAt($position) as $other) {
-                if ($this->plan->placeOf($other->id) < $place && $other->kind->turnsBolt()) {
-                    return true;
-                }
+        $positions = $this->steps->places->of($step);
+        for ($i = $place - 1; $i >= 0; $i--) {
+            $before = $this->plan->steps[$i];
+            if (($before->kind->turnsBolt() || $before->kind === StageKind::Loosen) && in_array($before->position, $positions, true)) {
+                return $before->kind->turnsBolt();
             }
         }
 

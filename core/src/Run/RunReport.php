@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Plan\Step;
 
 /** A run as plain data: state, next steps, verdicts. */
@@ -28,6 +29,9 @@ final readonly class RunReport
             'steps' => array_map(fn (Step $s): array => $this->step($state, $s), $this->run->plan->steps),
             'waiting' => array_map(fn (Choice $c): array => ['step' => $c->step, 'allowed' => $c->allowed, 'why' => $c->why], $advice->choices()),
             'faults' => array_map(self::fault(...), $state->faults),
+            'reported' => array_values(array_map(self::ended(...), array_filter($state->cases(), fn (CaseState $c): bool => ! $c->isOpen()))),
+            'tools_out' => array_map(fn (string $tool, string $why): array => ['tool' => $tool, 'why' => Fault::from($why)->words()], array_keys($this->run->tools->out()), array_values($this->run->tools->out())),
+            'wet' => array_map(fn (array $r): array => ['agent' => $r['agent'], 'seconds' => $r['seconds'], 'positions' => array_map(strval(...), array_keys($r['positions']))], $this->run->expiry->running()),
             'unknown' => $state->unknown(),
             'put_off' => $state->deferred(),
             'in_doubt' => $state->doubts,
@@ -45,6 +49,12 @@ final readonly class RunReport
             'toCheck' => $case->positionsFor(DutyKind::CheckFastener), 'toRepair' => $case->positionsFor(DutyKind::Repair, DutyKind::AcceptRepair),
             'leadDecides' => $case->leadDecides, 'mayGoOn' => $case->mayGoOn,
         ];
+    }
+
+    /** @return array<string, mixed> a fault that is over leaves its trace */
+    private static function ended(CaseState $case): array
+    {
+        return ['fault' => $case->fault->words(), 'step' => $case->step, 'ended' => $case->end?->value, 'sentence' => $case->sentence];
     }
 
     /** @return array<string, mixed> */

@@ -16,7 +16,7 @@ use Tekkal\Core\Run\Effect\FactIs;
 use Tekkal\Core\Run\Effect\Stood;
 use Tekkal\Core\Run\Effect\Undone;
 
-/** The steps whose status effects may have changed: those they name, those at positions of a case, the repeats of a pass. */
+/** The steps whose status effects may have changed: those they name, those at positions of a case or that wait for its check, the repeats of a pass. */
 final readonly class Touched
 {
     public function __construct(private Plan $plan, private State $state, private StepBook $steps)
@@ -64,10 +64,12 @@ final readonly class Touched
     private function ofCase(string $id): array
     {
         $steps = [];
-        foreach ($this->state->cases()[$id]->positions() as $position) {
+        $case = $this->state->cases()[$id];
+        foreach ($case->positions() as $position) {
             array_push($steps, ...$this->steps->stepsAt($position));
         }
+        $check = $case->isOfCheck() ? $this->plan->step($case->step) : null;
 
-        return $steps;
+        return $check === null ? $steps : [...$steps, ...array_values(array_filter($this->plan->steps, fn (Step $s): bool => $this->steps->waitsForCheck($s, $check)))];
     }
 }

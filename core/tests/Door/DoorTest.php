@@ -69,9 +69,9 @@ final class DoorTest extends TestCase
 
         self::assertSame(0, $status);
         self::assertSame('low', $run['events'][3]['effects'][0]['verdict']);
-        self::assertSame([['tone' => 'aside', 'sentence' => 'This needs a second person, and nobody had joined.']], $run['events'][8]['say']);
+        self::assertSame('This needs a second person, and nobody had joined.', $run['events'][8]['say'][0]['sentence']);
         self::assertSame('final:w2:1', $run['next_step']);
-        self::assertSame(['do' => 'step', 'at' => 'final:w2:1', 'sentence' => 'Do final:w2:1.'], $run['ways_on'][0]);
+        self::assertSame(['do' => 'step', 'at' => 'final:w2:1', 'sentence' => "Do 60\u{A0}lbf·ft holding the wheel at 15\u{A0}lbf·ft anticlockwise at no. 2."], $run['ways_on'][0]);
         self::assertSame([1, 1], [$run['positions'][1]['old_strokes'], $run['positions'][0]['cycles']]);
     }
 

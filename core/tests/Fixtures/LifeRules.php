@@ -80,7 +80,7 @@ final readonly class LifeRules
             $live = $bench->fold->state->live($step->id);
             $accepted = self::isAccepted($bench, $step->position);
             foreach ($live !== null && self::looksAtClamped($bench, $step) ? $bench->fold->steps->places->of($step) : [] as $position) {
-                if (($loosened[$position] ?? 0) > $live->seq && ! self::isOpenedSince($bench, $step, $position)) {
+                if (($loosened[$position] ?? 0) > $live->seq && self::concerns($bench, $step, $position) && ! self::isOpenedSince($bench, $step, $position)) {
                     $broken[] = "No run finishes while a check is older than the last loosening under it: $step->id, $position.";
                 }
             }
@@ -166,13 +166,22 @@ final readonly class LifeRules
     private static function looksAtClamped(Bench $bench, Step $step): bool
     {
         $place = $bench->fold->plan->placeOf($step->id);
-        foreach ($step instanceof CheckStep && ! $step->opensLeg() ? array_slice($bench->fold->plan->steps, 0, $place) : [] as $before) {
-            if ($before->kind->turnsBolt() && in_array($before->position, $bench->fold->steps->places->of($step), true)) {
-                return true;
+        foreach ($step instanceof CheckStep && ! $step->opensLeg() ? array_reverse(array_slice($bench->fold->plan->steps, 0, $place)) : [] as $before) {
+            if (in_array($before->position, $bench->fold->steps->places->of($step), true) && ($before->kind->turnsBolt() || $before->kind === StageKind::Loosen)) {
+                return $before->kind->turnsBolt();
             }
         }
 
         return false;
+    }
+
+    /** Was the position tightened before the check, or had it to wait for it? */
+    private static function concerns(Bench $bench, Step $check, string $position): bool
+    {
+        $place = $bench->fold->plan->placeOf($check->id);
+
+        return array_filter($bench->fold->plan->steps, fn (Step $s, int $i): bool => $s->position === $position
+            && ($i < $place && $s->kind->turnsBolt() || in_array($check->stage, $s->rules->waiting->needs, true)), ARRAY_FILTER_USE_BOTH) !== [];
     }
 
     /** Has the procedure itself loosened the position after this check? */

@@ -6,6 +6,7 @@ import {
   CHECK_KINDS,
   CONSUMABLE_FIELDS,
   CYCLES_FIELD,
+  SPENT_FIELD,
   FASTENER_FIELDS,
   FAULT_FIELDS,
   type FieldSpec,
@@ -117,7 +118,7 @@ describe('the forms of the editor, held to the published schema', () => {
   });
 
   it('ask for all that is known of a fastener', () => {
-    asksForAll('fastener', [...FASTENER_FIELDS, CYCLES_FIELD, ...MORE_FASTENER_FIELDS], ['key', 'geometry']);
+    asksForAll('fastener', [...FASTENER_FIELDS, CYCLES_FIELD, SPENT_FIELD, ...MORE_FASTENER_FIELDS], ['key', 'geometry']);
     // The name of a friction set is kept where it stands; nothing goes by it, so nobody is asked for it.
     asksForAll('geometry', [...GEOMETRY_FIELDS, ...MORE_GEOMETRY_FIELDS], ['shank', 'members', 'friction_set']);
     asksForAll('shank', SHANK_FIELDS, []);

@@ -110,6 +110,7 @@ export const BLOCK_PARTS: FieldSpec = { field: 'parts', label: 'Only these parts
 export const LEG_FIELDS: FieldSpec[] = [
   text('name', 'Called', 'what can be reached first'),
   { field: 'before', label: 'Before it, the check', as: 'one-of', from: 'checks', usual: 'none' },
+  { field: 'back', label: 'Coming back to it, the check', as: 'one-of', from: 'checks', usual: 'as before it' },
 ];
 
 export const HEADS: Option[] = [
@@ -142,6 +143,13 @@ export const FASTENER_FIELDS: FieldSpec[] = [
   },
 ];
 export const CYCLES_FIELD: FieldSpec = { field: 'cycles', label: 'Tightenings in all', as: 'number' };
+export const SPENT_FIELD: FieldSpec = {
+  field: 'spent_when',
+  label: 'Used up',
+  as: 'one',
+  usual: 'when it reaches its loading round',
+  options: [{ value: 'turned', text: 'when it is first turned in' }],
+};
 export const MORE_FASTENER_FIELDS: FieldSpec[] = [
   text('material', 'Material, where it has no class'),
   text('part_number', 'Part number in the source'),
@@ -237,6 +245,18 @@ export const FAULT_FIELDS: FieldSpec[] = [
       { value: 'wrong_fastener', text: 'wrong fastener' },
       { value: 'time_passed', text: 'the time has passed' },
       { value: 'loosened', text: 'loosened' },
+      { value: 'wrong_lubricant', text: 'wrong lubricant or none' },
+      { value: 'fastener_broke', text: 'it broke' },
+      { value: 'will_not_start', text: 'will not start by hand' },
+      { value: 'tool_slipped', text: 'socket or angle gauge slipped' },
+      { value: 'wrench_died', text: 'the wrench died in mid-pull' },
+      { value: 'fell_in', text: 'something fell in' },
+      { value: 'wrong_way_round', text: 'fitted the wrong way round' },
+      { value: 'unsure_count', text: 'not sure which have had it' },
+      { value: 'check_failed', text: 'a check failed' },
+      { value: 'far_over', text: 'far over' },
+      { value: 'pulled_aside', text: 'pulled while it could not count' },
+      { value: 'check_reopened', text: 'what was checked was opened again' },
     ],
   },
   {
@@ -259,6 +279,7 @@ export const FAULT_FIELDS: FieldSpec[] = [
     options: [
       { value: 'redo', text: 'as far as a redo of the round' },
       { value: 'part', text: 'at its whole part' },
+      { value: 'group', text: 'at its whole group' },
       { value: 'round', text: 'in the whole round' },
     ],
   },
@@ -292,6 +313,9 @@ export const FAULT_FIELDS: FieldSpec[] = [
   { field: 'may_go_on', label: 'it may be taken further instead', as: 'tick' },
   { field: 'tool_out', label: 'the tool is out of use', as: 'tick' },
   { field: 'repair', label: 'the thread is repaired first', as: 'tick' },
+  { field: 'inspect', label: 'thread and hole are looked at first', as: 'tick' },
+  { field: 'clean', label: 'it is cleaned and coated afresh', as: 'tick' },
+  { field: 'measure_partner', label: 'what shares the part is measured again', as: 'tick' },
   { field: 'why', label: 'Why', as: 'text', wide: true },
 ];
 

@@ -6,6 +6,7 @@ import {
   GEOMETRY_FIELDS,
   MEMBER_FIELDS,
   MORE_FASTENER_FIELDS,
+  SPENT_FIELD,
   MORE_GEOMETRY_FIELDS,
   SHANK_FIELDS,
 } from '@/lib/fields';
@@ -34,7 +35,7 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
         <RemoveButton label={`Take fastener ${String(no)} out`} onClick={onRemove} />
       </div>
       <div className="mt-1 flex flex-col gap-3">
-        <FieldGrid fields={[...FASTENER_FIELDS, ...(fastener.reuse === 'up_to' ? [CYCLES_FIELD] : [])]} of={fastener} onPut={own} choices={choices} />
+        <FieldGrid fields={[...FASTENER_FIELDS, ...(fastener.reuse === 'up_to' ? [CYCLES_FIELD] : []), ...(fastener.reuse === 'never' ? [SPENT_FIELD] : [])]} of={fastener} onPut={own} choices={choices} />
         <FieldGrid fields={GEOMETRY_FIELDS} of={geometry} onPut={measured} choices={choices} />
         <details>
           <summary className="cursor-pointer text-soft">More about this fastener</summary>
