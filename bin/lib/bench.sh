@@ -6,7 +6,7 @@ verb_bench() {
   local parts=("$@") part
   [ $# -gt 0 ] || parts=("${BENCH_PARTS[@]}")
   for part in "${parts[@]}"; do
-    case " ${BENCH_PARTS[*]} faults attack " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]}, faults or attack." ;; esac
+    case " ${BENCH_PARTS[*]} faults attack lives " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]}, faults, attack or lives." ;; esac
   done
   if [ "${parts[*]}" = faults ]; then
     TEKKAL_KILLS=${TEKKAL_KILLS:-200} verb_test faults
@@ -14,6 +14,11 @@ verb_bench() {
   fi
   if [ "${parts[*]}" = attack ]; then
     bench_attack
+    return
+  fi
+  if [ "${parts[*]}" = lives ]; then
+    php_libraries
+    php -d memory_limit=2G tests/Bench/lives.php "${TEKKAL_LIVES:-3000}"
     return
   fi
   check_machine
