@@ -285,6 +285,18 @@ final readonly class OpenFaults
         return false;
     }
 
+    /** Where the fault stands that asks something of a position; null when none does. */
+    public function asking(string $position): ?string
+    {
+        foreach ($this->state->openCases() as $case) {
+            if ($case->asksOf($position)) {
+                return $case->step;
+            }
+        }
+
+        return null;
+    }
+
     /** Is this still asked of a place? */
     public function asks(string $at, DutyKind $kind): bool
     {

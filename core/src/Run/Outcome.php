@@ -21,12 +21,14 @@ final readonly class Outcome
     /**
      * @param  list<Effect>  $effects
      * @param  list<Saying>  $say
+     * @param  int  $version  in which it was written
      */
     public function __construct(
         public Standing $standing,
         public ?SetAsideReason $reason = null,
         public array $effects = [],
         public array $say = [],
+        private int $version = self::VERSION,
     ) {
     }
 
@@ -60,7 +62,7 @@ final readonly class Outcome
     /** @return array<string, mixed> */
     public function toBody(): array
     {
-        return ['v' => self::VERSION, 'standing' => $this->standing->value] + ($this->reason === null ? [] : ['reason' => $this->reason->value]) + [
+        return ['v' => $this->version, 'standing' => $this->standing->value] + ($this->reason === null ? [] : ['reason' => $this->reason->value]) + [
             'effects' => array_map(EffectCodec::toBody(...), $this->effects),
             'say' => array_map(fn (Saying $s): array => $s->toBody(), $this->say),
         ];
@@ -82,7 +84,7 @@ final readonly class Outcome
 
             return new self(
                 $body->word('standing', Standing::class), $body->optionalWord('reason', SetAsideReason::class),
-                array_map(EffectCodec::fromBody(...), $body->objects('effects')), array_map(Saying::fromBody(...), $body->objects('say')),
+                array_map(EffectCodec::fromBody(...), $body->objects('effects')), array_map(Saying::fromBody(...), $body->objects('say')), $body->count('v', 1),
             );
         } catch (UnreadableBody $e) {
             throw NewerRecord::because($e->what, $e->value, $e->limit);

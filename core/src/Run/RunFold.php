@@ -172,6 +172,10 @@ final class RunFold
 
         $stopping = array_values(array_filter($this->faults->openCases(), fn (CaseState $c): bool => ! $c->holdsOnlyItsPositions()));
 
+        if ($stopping === [] && $next !== null && $this->guard->whyNot($next, true) === SetAsideReason::NotBackedOff) {
+            return $this->faults->asking($next->position) ?? $next->id;
+        }
+
         return $stopping[0]->step ?? ($next !== null && $this->steps->status($next) === StepStatus::Stopped ? $next->id : null);
     }
 

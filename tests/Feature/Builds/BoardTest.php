@@ -65,6 +65,8 @@ final class BoardTest extends FeatureTestCase
         $this->same();
         $this->bench->send($this->bench->reading('snug:c3a:1', '32.0'), $this->bench->observation('backed_off', 'snug:c3b:1'), $this->bench->reading('snug:c3b:1', '32.0'))->assertOk();
         $this->same();
+        $this->bench->send($this->bench->observation('backed_off', 'snug:c3a:1'))->assertOk();
+        $this->same();
         $this->bench->completeAll();
         $this->bench->command("runs/{$this->bench->run}/finish")->assertOk();
         $this->same();

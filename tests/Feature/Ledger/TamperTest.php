@@ -236,6 +236,7 @@ final class TamperTest extends CommittedTestCase
         $bench->send($bench->observation('backed_off', 'snug:c2a:1'))->assertOk();
         $bench->send($bench->reading('snug:c2a:1', '23.5', 'TW-07'))->assertOk();
         $bench->send($bench->reading('snug:c2a:1', '31.0'))->assertOk();
+        $bench->send($bench->observation('backed_off', 'snug:c2a:1'), $bench->reading('snug:c2a:1', '32.0'))->assertOk();
         foreach (['meant 32', 'the wrong bolt'] as $text) {
             $typed = $bench->reading('snug:c3b:1', '31.9');
             $bench->send($typed)->assertOk();
