@@ -21,6 +21,7 @@ use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Stage;
 use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\Progress;
 use Tekkal\Core\Run\RunState;
@@ -64,6 +65,7 @@ final readonly class RunSheet
             'finished' => $state->finished,
             'next_step' => $context->fold->nextStep()?->id,
             'stopped_at' => $context->fold->stoppedAt(),
+            'stop' => (new Advice($context->fold))->stop(),
             'steps' => array_map(fn (Step $s): array => $this->step($s, $state), $context->plan->steps),
             'walk_sheet' => WalkSheet::of($state),
             'tools' => [

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Library\Queries;
 
 use App\Shared\Refused;
+use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Joint\ClampCurve;
 use Tekkal\Core\Joint\Estimate;
 use Tekkal\Core\Joint\Friction;
 use Tekkal\Core\Joint\JointData;
-use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
 use Tekkal\Core\Unit\Understood;

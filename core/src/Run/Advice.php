@@ -16,7 +16,7 @@ final readonly class Advice
 
     public function __construct(private RunFold $run)
     {
-        $this->names = new Names($run->plan);
+        $this->names = $run->names;
     }
 
     /** @return list<Choice> every open step in plan order: allowed, or why not */
@@ -57,6 +57,27 @@ final readonly class Advice
         }
 
         return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : self::once($ways);
+    }
+
+    /**
+     * What stands at the step that stopped the run: its fault, the rule that it comes under, and the ways on. Null when
+     * nothing stands there.
+     *
+     * @return array{fault: string, says: string, lacks: list<string>, ways: list<array{do: string, sentence: string}>}|null
+     */
+    public function stop(): ?array
+    {
+        $at = $this->run->stoppedAt();
+        foreach ($at === null ? [] : $this->run->faults->openCases() as $case) {
+            if ($case->step === $at) {
+                return [
+                    'fault' => $case->fault->value, 'says' => $case->sentence, 'lacks' => (new Lacking($this->names))->of($case),
+                    'ways' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'sentence' => $w->sentence], $this->nextActions()),
+                ];
+            }
+        }
+
+        return null;
     }
 
     /** Why the run cannot be finished, as one sentence; null when it can. */

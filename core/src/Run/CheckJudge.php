@@ -59,7 +59,10 @@ final readonly class CheckJudge
         }
         $change = $earlier === null ? $event->value : $event->value->minus($earlier, RoundingMode::HALF_UP) ?? $earlier->minus($event->value, RoundingMode::HALF_UP) ?? $event->value;
 
-        return new Judged(Judgement::ofMeasured($change, $check->window), $change, $check->window);
+        $judgement = Judgement::ofMeasured($change, $check->window);
+
+        return new Judged($earlier === null ? $judgement
+            : new Judgement($judgement->verdict, $judgement->evidence, sprintf('It changed by %s, from %s to %s; %s is good.', $change->typeset(), $earlier->typeset(), $event->value->typeset(), $check->window->typeset())), $change, $check->window);
     }
 
     public function settled(SettleStage $stage, ?Elapsed $elapsed): Judged

@@ -58,6 +58,17 @@ final class LegBook
         return $begun && $this->reached($opening->stage) !== $opening->leg && $this->isOpen((string) $opening->leg);
     }
 
+    /** @return list<Step> the comings back that are to be done now */
+    public function toComeBack(): array
+    {
+        $open = [];
+        foreach ($this->openings as $openings) {
+            array_push($open, ...array_values(array_filter($openings, fn (Step $o): bool => $o->isConditional() && $this->state->live($o->id) === null && $this->isToComeBack($o))));
+        }
+
+        return $open;
+    }
+
     /** @return list<Step> comings back that were answered, and have to be answered again since one has gone on meanwhile */
     public function stale(): array
     {

@@ -12,6 +12,9 @@ use Tekkal\Core\Plan\Step;
 /** What people call the places, rounds and checks of a plan: no key of the document appears in a sentence. */
 final readonly class Names
 {
+    /** So many are named one by one; a sentence is no list. */
+    private const NAMED = 8;
+
     public function __construct(private Plan $plan)
     {
     }
@@ -60,7 +63,18 @@ final readonly class Names
     {
         $numbers = array_map(fn (string $p): string => $this->plan->positions[$p]->number ?? $p, $positions);
 
-        return (count($numbers) === 1 ? 'no. ' : 'nos. ').implode(', ', $numbers);
+        $more = count($numbers) - self::NAMED;
+
+        return (count($numbers) === 1 ? 'no. ' : 'nos. ').($more < 2 ? implode(', ', $numbers) : implode(', ', array_slice($numbers, 0, self::NAMED))." and $more more");
+    }
+
+    /** @param  list<string>  $places  positions, gaskets or steps */
+    public function placesOf(array $places): string
+    {
+        $positions = array_values(array_filter($places, fn (string $p): bool => isset($this->plan->positions[$p])));
+        $others = array_map($this->stepOf(...), array_values(array_diff($places, $positions)));
+
+        return implode(', ', [...($positions === [] ? [] : [$this->places($positions)]), ...$others]);
     }
 
     private function round(Step $step): string

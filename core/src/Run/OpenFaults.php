@@ -65,7 +65,7 @@ final readonly class OpenFaults
     public function pulledAside(Step $step, string $batch): void
     {
         $rule = $this->reach->rule(Fault::PulledAside, $step);
-        $new = array_values(array_filter($this->reach->duties($rule, $step), fn (Duty $d): bool => ! $this->asksToLoosen($d->at)));
+        $new = array_values(array_filter($this->reach->duties($rule, $step), fn (Duty $d): bool => ! $this->willBeLoosened($d->at)));
         $batch .= ' '.$rule->decides->value;
         foreach ($new === [] ? [] : $this->state->openCases() as $id => $case) {
             if ($case->case->joins === $batch && $case->rule->mayGoOn === $rule->mayGoOn) {
@@ -239,6 +239,18 @@ final readonly class OpenFaults
     {
         foreach ($this->state->openCases() as $case) {
             if ($case->dutyAt($position, DutyKind::Loosen) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Will it be loosened whatever is chosen? What may go on where it stands need not be. */
+    private function willBeLoosened(string $position): bool
+    {
+        foreach ($this->state->openCases() as $case) {
+            if ((! $case->rule->mayGoOn || $case->joins()) && $case->dutyAt($position, DutyKind::Loosen) !== null) {
                 return true;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\Became;
@@ -38,6 +39,8 @@ final class RunFold
 
     public readonly Judge $judge;
 
+    public readonly Names $names;
+
     public readonly ToolBook $tools;
 
     public readonly Undoing $undoing;
@@ -55,6 +58,7 @@ final class RunFold
     public function __construct(public readonly Plan $plan, public readonly State $state = new State)
     {
         $this->emission = new Emission($state);
+        $this->names = new Names($plan);
         $this->steps = new StepBook($plan, $state);
         $this->fasteners = new FastenerBook($plan, $state);
         $this->reach = new FaultReach($plan, $this->steps, $this->fasteners);
@@ -65,7 +69,7 @@ final class RunFold
         $this->undoing = new Undoing($this, $this->emission);
         $this->expiry = new Expiry($plan, $state, $this->steps, $this->fasteners, $this->faults, $this->emission);
         $this->aside = new PulledAside($this, $this->emission);
-        $this->results = new ResultBook($this, $this->emission, new Timing($plan, $this->steps, $this->fasteners));
+        $this->results = new ResultBook($this, $this->emission, new Timing($plan, $this->steps, $this->fasteners, $this->names));
         $this->incidents = new Incidents($this, $this->emission);
     }
 
@@ -82,7 +86,16 @@ final class RunFold
         $this->becomings();
         $effects = $this->emission->effects();
 
-        return new Outcome($reason === null ? Standing::Applied : Standing::SetAside, $reason, $effects, Sayings::of($reason, $effects));
+        return new Outcome($reason === null ? Standing::Applied : Standing::SetAside, $reason, $effects, Sayings::of($reason, $effects, $reason === SetAsideReason::NotBackedOff ? $this->lacking() : ''));
+    }
+
+    /** What the faults that hold the work still wait for. */
+    private function lacking(): string
+    {
+        $lacking = new Lacking($this->names);
+        $holding = array_values(array_filter($this->faults->openCases(), fn (CaseState $c): bool => $c->fault !== Fault::PulledAside));
+
+        return implode(' ', array_filter(array_map($lacking->sentence(...), array_slice($holding, 0, 2))));
     }
 
     /** Assigns what was decided when it was recorded. */
@@ -122,12 +135,13 @@ final class RunFold
         if ($this->isFinished() || $this->person() === null) {
             return [$this->isFinished() ? 'The run is already finished.' : 'The run has not been begun.'];
         }
-        $blocks = array_map(fn (CaseState $c): string => "$c->step: $c->sentence", $this->faults->openCases());
+        [$names, $lacking] = [$this->names, new Lacking($this->names)];
+        $blocks = array_map(fn (CaseState $c): string => ucfirst($names->stepOf($c->step)).": $c->sentence ".$lacking->sentence($c), $this->faults->openCases());
         foreach ($this->fasteners->openRepairs() as $position => $kind) {
-            $blocks[] = "$position: the repair ($kind) has not been accepted.";
+            $blocks[] = sprintf('%s: the repair (%s) has not been accepted.', ucfirst($names->place((string) $position)), $kind);
         }
         foreach ($this->steps->isComplete() ? $this->unmarked() : [] as $position) {
-            $blocks[] = "$position: its mark was not made after its last round.";
+            $blocks[] = ucfirst($names->place($position)).': its mark was not made after its last round.';
         }
 
         return $this->steps->isComplete() ? $blocks : [...$blocks, 'Steps are not done.'];

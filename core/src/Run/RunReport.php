@@ -28,7 +28,7 @@ final readonly class RunReport
             'ways_on' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'at' => $w->at, 'sentence' => $w->sentence], $advice->nextActions()),
             'steps' => array_map(fn (Step $s): array => $this->step($state, $s), $this->run->plan->steps),
             'waiting' => array_map(fn (Choice $c): array => ['step' => $c->step, 'allowed' => $c->allowed, 'why' => $c->why], $advice->choices()),
-            'faults' => array_map(self::fault(...), $state->faults),
+            'faults' => array_map(fn (CaseState $c): array => self::fault($c, new Lacking($this->run->names)), $state->faults),
             'reported' => array_values(array_map(self::ended(...), array_filter($state->cases(), fn (CaseState $c): bool => ! $c->isOpen()))),
             'tools_out' => array_map(fn (string $tool, string $why): array => ['tool' => $tool, 'why' => Fault::from($why)->words()], array_keys($this->run->tools->out()), array_values($this->run->tools->out())),
             'wet' => array_map(fn (array $r): array => ['agent' => $r['agent'], 'seconds' => $r['seconds'], 'positions' => array_map(strval(...), array_keys($r['positions']))], $this->run->expiry->running()),
@@ -41,13 +41,13 @@ final readonly class RunReport
     }
 
     /** @return array<string, mixed> */
-    private static function fault(CaseState $case): array
+    private static function fault(CaseState $case, Lacking $lacking): array
     {
         return [
             'fault' => $case->fault, 'step' => $case->step, 'sentence' => $case->sentence,
             'toLoosen' => $case->positionsFor(DutyKind::Loosen), 'toReplace' => $case->positionsFor(DutyKind::Replace),
             'toCheck' => $case->positionsFor(DutyKind::CheckFastener), 'toRepair' => $case->positionsFor(DutyKind::Repair, DutyKind::AcceptRepair),
-            'leadDecides' => $case->leadDecides, 'mayGoOn' => $case->mayGoOn,
+            'leadDecides' => $case->leadDecides, 'mayGoOn' => $case->mayGoOn, 'lacks' => $lacking->of($case),
         ];
     }
 

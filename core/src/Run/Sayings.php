@@ -17,11 +17,12 @@ final class Sayings
 
     /**
      * @param  list<Effect>  $effects
+     * @param  string  $lacking  what is still wanting before the work may go on
      * @return list<Saying>
      */
-    public static function of(?SetAsideReason $reason, array $effects): array
+    public static function of(?SetAsideReason $reason, array $effects, string $lacking = ''): array
     {
-        $say = $reason === null ? [] : [new Saying(Tone::Aside, $reason->sentence())];
+        $say = $reason === null ? [] : [new Saying(Tone::Aside, trim($reason->sentence().' '.$lacking))];
         $told = [];
         foreach ($effects as $effect) {
             $one = match (true) {

@@ -111,9 +111,10 @@ final class StepBook
     public function nextStep(): ?Step
     {
         foreach ($this->state->takeTouched() as $touched) {
-            foreach ($this->plan->has($touched) ? [$this->plan->step($touched), ...$this->legs->comingsBack($this->plan->step($touched))] : [] as $step) {
-                $this->cursor = min($this->cursor, $this->plan->placeOf($step->id));
-            }
+            $this->cursor = $this->plan->has($touched) ? min($this->cursor, $this->plan->placeOf($touched)) : $this->cursor;
+        }
+        foreach ($this->legs->toComeBack() as $step) {
+            $this->cursor = min($this->cursor, $this->plan->placeOf($step->id));
         }
         while (isset($this->plan->steps[$this->cursor])) {
             $status = $this->status($this->plan->steps[$this->cursor]);

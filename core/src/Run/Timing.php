@@ -16,6 +16,7 @@ final readonly class Timing
         private Plan $plan,
         private StepBook $steps,
         private FastenerBook $fasteners,
+        private Names $names,
     ) {
     }
 
@@ -32,7 +33,7 @@ final readonly class Timing
             if ($elapsed !== null && $elapsed->proved) {
                 $passed = $passed || ! $told && $elapsed->seconds > $seconds;
             } elseif ($elapsed === null || $elapsed->seconds > $seconds / 2) {
-                $doubts[] = sprintf('%s: whether %s of %s were kept cannot be proved.', $step->id, Duration::ofSeconds($seconds)->printed, $what);
+                $doubts[] = sprintf('%s: whether %s of %s were kept cannot be proved.', ucfirst($this->names->step($step)), Duration::ofSeconds($seconds)->printed, $what);
             }
         }
 
@@ -51,7 +52,7 @@ final readonly class Timing
         }
         $within = $step->rules->waiting->within;
         if ($within !== null) {
-            $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->stamp, 'the time after '.$within['after'], false];
+            $limits[] = [$within['seconds'], $this->steps->live(Step::idOf($within['after'], $step->position))?->stamp, 'the time after '.$this->names->waited($within['after']), false];
         }
 
         return $limits;

@@ -32,7 +32,9 @@ final readonly class Touched
         $steps = [];
         foreach ($effects as $effect) {
             foreach ($this->one($effect) as $step) {
-                $steps[$this->plan->placeOf($step->id)] = $step;
+                foreach ([$step, ...$this->steps->legs->comingsBack($step)] as $each) {
+                    $steps[$this->plan->placeOf($each->id)] = $each;
+                }
             }
         }
         ksort($steps);

@@ -72,7 +72,7 @@ final class DoorTest extends TestCase
         self::assertSame('This needs a second person, and nobody had joined.', $run['events'][8]['say'][0]['sentence']);
         self::assertSame('final:w2:1', $run['next_step']);
         self::assertSame(['do' => 'step', 'at' => 'final:w2:1', 'sentence' => "Do 60\u{A0}lbf·ft holding the wheel at 15\u{A0}lbf·ft anticlockwise at no. 2."], $run['ways_on'][0]);
-        self::assertSame([1, 1], [$run['positions'][1]['old_strokes'], $run['positions'][0]['cycles']]);
+        self::assertSame([1, 2], [$run['positions'][1]['old_strokes'], $run['positions'][0]['cycles']], 'what was pulled without the partner was pulled');
     }
 
     public function test_a_line_that_is_no_event_is_named_with_its_number(): void

@@ -10,7 +10,6 @@ use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\DutyKind;
-use Tekkal\Core\Run\FindingKind;
 use Tekkal\Core\Run\RunReport;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
@@ -211,7 +210,7 @@ final class NothingVanishesTest extends TestCase
         }
         self::assertSame(['mark f1', SetAsideReason::StepsMissing], [$bench->ways()[0], $bench->does('run_finished')->reason]);
         $bench->does('marked', ['positions' => ['f1', 'f2', 'f3', 'f4', 'f5'], 'mark' => 'last']);
-        self::assertSame(['f6: its mark was not made after its last round.'], $bench->fold->whyNotFinish());
+        self::assertSame(['No. 6: its mark was not made after its last round.'], $bench->fold->whyNotFinish());
         $bench->does('marked', ['positions' => ['f6'], 'mark' => 'last']);
         self::assertSame([], $bench->fold->whyNotFinish());
 

@@ -1476,6 +1476,15 @@ export interface components {
             finished: boolean;
             next_step: string | null;
             stopped_at: string | null;
+            stop: {
+                fault: string;
+                says: string;
+                lacks: string[];
+                ways: {
+                    do: string;
+                    sentence: string;
+                }[];
+            } | null;
             steps: components["schemas"]["RunStep"][];
             walk_sheet: components["schemas"]["WalkLine"][];
             tools: {
