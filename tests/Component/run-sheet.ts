@@ -56,6 +56,7 @@ export const SHEET: RunSheet = {
   finished: false,
   next_step: 'snug:1',
   stopped_at: null,
+  stop: null,
   steps: [step('1'), step('2')],
   walk_sheet: ['1', '2'].map((p) => ({ step: `snug:${p}`, quantity: 'torque', low: '30.4', high: '33.6', units: [{ code: 'N.m', factor: '1' }] })),
   tools: { torque: { taken: 'TW-04', offers: [WRENCH] }, angle: { taken: null, offers: [] } },

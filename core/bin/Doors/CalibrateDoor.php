@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Doors;
 
+use Brick\Math\BigDecimal;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -12,6 +13,8 @@ use Tekkal\Core\Tool\CalibrationPoint;
 use Tekkal\Core\Tool\CalibrationResult;
 use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\QuantityParser;
+use Tekkal\Core\Unit\Understood;
 
 final class CalibrateDoor extends Door
 {
@@ -29,10 +32,12 @@ final class CalibrateDoor extends Door
         $given = self::given(self::text($input, 'file'));
         $class = WrenchClass::tryFrom(self::word($given, 'class')) ?? throw Refusal::invalid('class: one of '.implode(', ', array_column(WrenchClass::cases(), 'value')).' is wanted.');
         $rule = isset($given['rule']) ? DecisionRule::tryFrom(self::word($given, 'rule')) ?? throw Refusal::invalid('rule: one of '.implode(', ', array_column(DecisionRule::cases(), 'value')).' is wanted.') : DecisionRule::Simple;
-        $permissible = $class->permissibleDeviation(self::quantity(self::word($given, 'largest'), Kind::Torque, 'largest'));
-        $result = new CalibrationResult(self::points($given['points'] ?? null), $permissible, self::percent($given['expanded_percent'] ?? '0'), $rule);
+        $largest = self::exactly(self::word($given, 'largest'), 'largest');
+        $permissible = $class->permissibleDeviation($largest->toFloat());
+        $result = new CalibrationResult(self::points($given['points'] ?? null), $permissible, self::percent($given['expanded_percent'] ?? '0'), $rule, $largest);
         $output->writeln(self::json([
             'class' => $class->words(), 'permissible_percent' => $permissible, 'expanded_percent' => $result->expanded, 'rule' => $result->rule->words(), 'conforms' => $result->conforms(), 'faults' => $result->faults(),
+            'points_wanted_nm' => array_map(fn (BigDecimal $p): float => $p->toFloat(), CalibrationPoint::wanted($largest)),
             'repeatability_percent' => $result->repeatability(),
             'points' => array_map(fn (CalibrationPoint $p): array => ['shown' => $p->shown, 'deviations_percent' => $p->deviations(), 'mean_percent' => $p->meanDeviation()], $result->points),
         ]), OutputInterface::OUTPUT_RAW);
@@ -70,6 +75,15 @@ final class CalibrateDoor extends Door
         return $percent >= 0 ? $percent : throw Refusal::invalid(sprintf('expanded_percent: %g is below 0.', $percent));
     }
 
+    /** In N·m, with all its digits. */
+    private static function exactly(string $text, string $field): BigDecimal
+    {
+        $parsed = QuantityParser::parse($text, Kind::Torque);
+
+        return $parsed instanceof Understood ? $parsed->value->quantity()->inBase()
+            : throw Refusal::invalid(sprintf('%s: "%s" is no torque with its unit, such as 45 N·m.', $field, $text));
+    }
+
     /** @return non-empty-list<CalibrationPoint> */
     private static function points(mixed $given): array
     {
@@ -80,7 +94,7 @@ final class CalibrateDoor extends Door
             if (! is_array($point) || ! is_string($point['shown'] ?? null) || $reference === [] || $reference !== array_filter($reference, is_string(...))) {
                 throw Refusal::invalid("$where: {\"shown\": \"100 N·m\", \"reference\": [\"100.4 N·m\", …]} is wanted.");
             }
-            $points[] = new CalibrationPoint(self::quantity($point['shown'], Kind::Torque, $where), array_map(fn (string $r): float => self::quantity($r, Kind::Torque, $where), $reference));
+            $points[] = new CalibrationPoint(self::exactly($point['shown'], $where), array_map(fn (string $r): BigDecimal => self::exactly($r, $where), $reference));
         }
 
         return $points === [] ? throw Refusal::invalid('points: at least one point is wanted.') : $points;

@@ -20,6 +20,11 @@ final class SelfCheckDoor extends Door
             ->setHelp('bin/tekkal selfcheck');
     }
 
+    private static function value(mixed $value): string
+    {
+        return json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) ?: '';
+    }
+
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         /** @var array<string, list<float>> $data */
@@ -34,8 +39,8 @@ final class SelfCheckDoor extends Door
             };
             $counts[$result]++;
             $output->writeln(sprintf("%-13s %-28s %s\n%14s%s; %s", $result, $line['id'], $line['quantity'], '', $line['source'], $line['confidence']), OutputInterface::OUTPUT_RAW);
-            if ($line['passed'] === false) {
-                $output->writeln(sprintf('%14sexpected %s, got %s', '', json_encode($line['expected']), json_encode($line['got'], JSON_PARTIAL_OUTPUT_ON_ERROR)), OutputInterface::OUTPUT_RAW);
+            if ($line['passed'] !== null) {
+                $output->writeln(sprintf('%14sexpected %s, got %s, within %s', '', self::value($line['expected']), self::value($line['got']), $line['tolerance']), OutputInterface::OUTPUT_RAW);
             }
         }
         $output->writeln(sprintf("\n%d values met, %d missed, %d stand as texts or data and are not computed.", $counts['met'], $counts['missed'], $counts['not computed']), OutputInterface::OUTPUT_RAW);

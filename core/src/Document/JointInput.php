@@ -63,13 +63,16 @@ final readonly class JointInput
         $geometry = is_array($fastener['geometry'] ?? null) ? $fastener['geometry'] : [];
         $body = $thread === null ? null : self::body($thread, $geometry, ($fastener['head'] ?? null) === 'internal');
         $grip = self::millimetres($geometry, 'grip_length');
+        [$bearing, $hole] = [self::millimetres($geometry, 'bearing_diameter'), self::millimetres($geometry, 'hole_diameter')];
+        // A hole as wide as the face that should bear on it says that one of the two was misread.
+        $fits = $bearing === null || $hole === null || $bearing > $hole;
 
         return new JointData(
             $thread,
             $thread === null ? null : self::tried(fn (): Strength => Strength::named(self::text($fastener, 'strength'), $thread)),
             $condition === null ? null : self::tried(fn (): Friction => Friction::ofCondition($condition)),
-            self::millimetres($geometry, 'bearing_diameter'),
-            self::millimetres($geometry, 'hole_diameter'),
+            $fits ? $bearing : null,
+            $fits ? $hole : null,
             $body,
             $thread === null || $grip === null ? null : self::members($geometry, $thread, $grip),
         );

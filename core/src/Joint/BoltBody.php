@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Force;
 use Tekkal\Core\Unit\Length;
 
@@ -21,6 +22,8 @@ final readonly class BoltBody
      * @param  bool  $socketHead  the head gives as 0.4 d of shank, a hexagon as 0.5 d
      * @param  string  $into  nut, tapped or none: whose share is counted beside the bolt's own
      * @param  float  $mateModulus  of the part with the tapped hole, or of the nut
+     *
+     * @throws JointException when a length is below 0, a diameter or modulus not above it, or the mate none of the three
      */
     public function __construct(
         private Thread $thread,
@@ -31,6 +34,13 @@ final readonly class BoltBody
         private float $modulus = self::STEEL_MPA,
         private float $mateModulus = self::STEEL_MPA,
     ) {
+        $bounds = new Bounds(JointException::class);
+        $bounds->from0('a length in mm', $freeThread, ...array_column($shank, 0));
+        $bounds->above0('the diameter of a shank in mm', ...array_column($shank, 1));
+        $bounds->above0('a modulus in MPa', $modulus, $mateModulus);
+        if (! in_array($into, ['nut', 'tapped', 'none'], true)) {
+            throw new JointException(sprintf('A bolt goes into a nut, a tapped hole or none, not into "%s".', $into), 'mate', $into, 'nut, tapped, none');
+        }
     }
 
     /** Resilience in mm/N, with what the nut or the tapped hole gives. */
@@ -67,9 +77,15 @@ final readonly class BoltBody
      * Hooke’s law for plain segments, ΔL = F Σ Lᵢ/(Aᵢ E).
      *
      * @param  list<array{float, float}>  $segments  length and area
+     *
+     * @throws JointException unless areas and modulus are above 0
      */
     public static function hooke(Force $load, array $segments, float $modulus): float
     {
+        $bounds = new Bounds(JointException::class);
+        $bounds->above0('an area or modulus', $modulus, ...array_column($segments, 1));
+        $bounds->from0('a length', ...array_column($segments, 0));
+
         return $load->newtons * array_sum(array_map(fn (array $s): float => $s[0] / $s[1], $segments)) / $modulus;
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Force;
 
 /**
@@ -28,11 +29,15 @@ final readonly class Estimate
     public bool $pastProof;
 
     /**
-     * @param  float|null  $torque  N·m
-     * @param  float|null  $degrees  turned after the torque
+     * @param  float|null  $torque  N·m, above 0
+     * @param  float|null  $degrees  turned after the torque, at least 0
+     *
+     * @throws JointException when one is out of its range
      */
     public function __construct(private JointData $data, private ?float $torque, private ?float $degrees = null)
     {
+        (new Bounds(JointException::class))->above0('the torque in N·m', $torque);
+        (new Bounds(JointException::class))->from0('the angle in degrees', $degrees);
         $tightening = $data->tightening();
         $gain = $this->gain();
         $by = fn (?float $mu): ?Force => $torque === null || $tightening === null || $data->friction === null ? null
@@ -61,6 +66,12 @@ final readonly class Estimate
         return $this->nominal === null || $tightening === null || $this->data->strength === null || $this->data->friction === null || $this->pastProof
             ? null
             : $tightening->yieldShare($this->nominal, $this->data->strength->yield->megapascals, $this->data->friction->thread);
+    }
+
+    /** Does it yield while it is tightened, torsion counted, though its clamp alone would not make it? */
+    public function isPastYield(): bool
+    {
+        return ($this->yieldShare() ?? 0.0) > 1.0;
     }
 
     /** Stretch that a micrometer would see, mm; null past the proof load. */
@@ -94,6 +105,9 @@ final readonly class Estimate
         }
         if ($this->yieldShare() !== null) {
             $lines[] = sprintf('With torsion, %.0f %% of the yield.', 100 * $this->yieldShare());
+        }
+        if ($this->isPastYield()) {
+            $lines[] = 'Past the yield once the torsion is counted, though below the proof load: the fastener yields while it is tightened.';
         }
         if ($this->stretch() !== null) {
             $lines[] = sprintf('A micrometer would see %.0f µm of stretch.', 1000 * $this->stretch());

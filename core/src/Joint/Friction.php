@@ -32,7 +32,7 @@ final readonly class Friction
         public string $source,
     ) {
         foreach ([$thread, $head, $low, $high] as $mu) {
-            if ($mu < 0.02 || $mu > 0.5) {
+            if (! ($mu >= 0.02 && $mu <= 0.5)) {
                 throw new JointException(sprintf('A friction coefficient from 0.02 to 0.5 is wanted, not %g.', $mu), 'friction', sprintf('%g', $mu), '0.02 to 0.5');
             }
         }

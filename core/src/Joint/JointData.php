@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Force;
 
 /** What is known of a fastener and its joint. What is null prevents the estimates that need it, and they say so. */
 final readonly class JointData
 {
+    /** @throws JointException when a number is not above 0, or the hole is not smaller than the bearing face */
     public function __construct(
         public ?Thread $thread = null,
         public ?Strength $strength = null,
@@ -18,6 +20,11 @@ final readonly class JointData
         public ?BoltBody $body = null,
         public ?float $memberStiffness = null,
     ) {
+        $bounds = new Bounds(JointException::class);
+        $bounds->above0('a diameter in mm or a stiffness', $bearingDiameter, $holeDiameter, $memberStiffness);
+        if ($bearingDiameter !== null && $holeDiameter !== null) {
+            $bounds->inOrder('hole and bearing face', $holeDiameter, $bearingDiameter);
+        }
     }
 
     public function tightening(): ?Tightening

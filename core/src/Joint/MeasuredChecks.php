@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Joint;
 
 use Brick\Math\RoundingMode;
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Length;
 use Tekkal\Core\Unit\Written;
 
@@ -35,10 +36,13 @@ final class MeasuredChecks
     /**
      * Total indicated run-out: largest less smallest reading of one turn.
      *
-     * @param  non-empty-list<Length>  $readings
+     * @param  list<Length>  $readings  at least one
+     *
+     * @throws JointException when there is none
      */
     public static function runOut(array $readings): Length
     {
+        (new Bounds(JointException::class))->some('the readings of one turn', $readings);
         $sorted = $readings;
         usort($sorted, fn (Length $a, Length $b): int => $a->inBase()->compareTo($b->inBase()));
 

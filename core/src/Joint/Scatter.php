@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Bounds;
+
 /** How much the clamp differs from bolt to bolt by the way of tightening: αA = Fmax/Fmin (VDI 2230-1 Table A8, from memory). */
 enum Scatter: string
 {
@@ -24,9 +26,15 @@ enum Scatter: string
         };
     }
 
-    /** To either side of the middle, as a share of one: (αA − 1)/(αA + 1). */
+    /**
+     * To either side of the middle, as a share of one: (αA − 1)/(αA + 1).
+     *
+     * @throws JointException unless the factor is at least 1: the largest clamp is no smaller than the least
+     */
     public static function halfSpan(float $factor): float
     {
+        (new Bounds(JointException::class))->between('the scatter', $factor, 1.0, 100.0);
+
         return ($factor - 1) / ($factor + 1);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Force;
 use Tekkal\Core\Unit\Letters;
 use Tekkal\Core\Unit\Stress;
@@ -41,7 +42,7 @@ final readonly class Strength
     }
 
     /**
-     * A property class ("10.9") or a grade ("SAE 8"), for a thread.
+     * A property class ("10.9") or a grade ("SAE 8", "grade 5"), for a thread.
      *
      * @throws JointException when there is none, or not for so large a diameter
      */
@@ -54,7 +55,8 @@ final readonly class Strength
 
             return new self($bare, Stress::megapascals($rm), Stress::megapascals($rp), Stress::megapascals($sp), 'ISO 898-1:2013 Table 3, from memory');
         }
-        $grade = preg_replace('/^(SAE|grade)\s*/i', '', $bare) ?? '';
+        // A bare "8" is as often half an 8.8 as a grade: it is asked for by its name.
+        $grade = preg_match('/^(?:SAE(?: *J429)?|grade)(?: +grade)? *([258])$/iD', $bare, $m) === 1 ? $m[1] : '';
         foreach (self::SAE[$grade] ?? [] as [$tensile, $yield, $proof, $largest]) {
             if ($thread->d <= $largest * 25.4 + 1e-9) {
                 return new self("SAE $grade", Stress::ksi($tensile), Stress::ksi($yield), Stress::ksi($proof), 'SAE J429 Table 1, from memory');
@@ -64,9 +66,15 @@ final readonly class Strength
         throw new JointException(sprintf('"%s" is no class or grade known here: %s, or SAE 2, 5, 8.', Letters::first($name, 40), implode(', ', array_keys(self::ISO))), 'class', $name, implode(', ', array_keys(self::ISO)).', or SAE 2, 5, 8');
     }
 
-    /** A material with stated yield and, where it is stated, proof stress; else the yield stands for it. */
+    /**
+     * A material with stated yield and, where it is stated, proof stress; else the yield stands for it.
+     *
+     * @throws JointException unless both are above 0
+     */
     public static function stated(string $name, Stress $yield, ?Stress $proof = null): self
     {
+        (new Bounds(JointException::class))->above0('a yield or proof stress in MPa', $yield->megapascals, $proof?->megapascals);
+
         return new self($name, null, $yield, $proof ?? $yield, 'as stated');
     }
 
@@ -79,7 +87,7 @@ final readonly class Strength
     /** The proof load that the standard prints; null where it is not known what it prints. */
     public function printedProofLoad(Thread $thread): ?Force
     {
-        $printed = self::PRINTED[str_replace(' ', '', $thread->name).' '.$this->name] ?? null;
+        $printed = self::PRINTED[$thread->name.' '.$this->name] ?? null;
 
         return $printed === null ? null : Force::newtons((float) $printed);
     }

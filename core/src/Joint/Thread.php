@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Joint;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Force;
 use Tekkal\Core\Unit\Letters;
 
@@ -13,15 +14,20 @@ use Tekkal\Core\Unit\Letters;
  */
 final readonly class Thread
 {
-    /** ISO 261 coarse pitches, M7, M9 and M11 among them; the first is the coarse one. */
+    /** ISO 261 (from memory): M3 to M64, M7, M9 and M11 among them; the first pitch is the coarse one. */
     private const METRIC = [
+        '3' => [0.5, 0.35], '3.5' => [0.6, 0.35], '4' => [0.7, 0.5], '4.5' => [0.75, 0.5],
         '5' => [0.8, 0.5], '6' => [1.0, 0.75], '7' => [1.0, 0.75], '8' => [1.25, 1.0, 0.75], '9' => [1.25, 1.0, 0.75], '10' => [1.5, 1.25, 1.0, 0.75],
         '11' => [1.5, 1.0, 0.75], '12' => [1.75, 1.5, 1.25, 1.0], '14' => [2.0, 1.5, 1.25, 1.0], '16' => [2.0, 1.5, 1.0], '18' => [2.5, 2.0, 1.5, 1.0],
-        '20' => [2.5, 2.0, 1.5, 1.0], '22' => [2.5, 2.0, 1.5, 1.0], '24' => [3.0, 2.0, 1.5, 1.0],
+        '20' => [2.5, 2.0, 1.5, 1.0], '22' => [2.5, 2.0, 1.5, 1.0], '24' => [3.0, 2.0, 1.5, 1.0], '27' => [3.0, 2.0, 1.5, 1.0],
+        '30' => [3.5, 3.0, 2.0, 1.5, 1.0], '33' => [3.5, 3.0, 2.0, 1.5], '36' => [4.0, 3.0, 2.0, 1.5], '39' => [4.0, 3.0, 2.0, 1.5],
+        '42' => [4.5, 4.0, 3.0, 2.0, 1.5], '45' => [4.5, 4.0, 3.0, 2.0, 1.5], '48' => [5.0, 4.0, 3.0, 2.0, 1.5], '52' => [5.0, 4.0, 3.0, 2.0, 1.5],
+        '56' => [5.5, 4.0, 3.0, 2.0, 1.5], '60' => [5.5, 4.0, 3.0, 2.0, 1.5], '64' => [6.0, 4.0, 3.0, 2.0, 1.5],
     ];
 
-    /** Threads per inch, coarse (UNC) and fine (UNF), ASME B1.1. */
+    /** Threads per inch, coarse (UNC) and fine (UNF), ASME B1.1; numbered sizes have a diameter of 0.060 + 0.013 n in. */
     private const INCH = [
+        '#4' => [40, 48], '#5' => [40, 44], '#6' => [32, 40], '#8' => [32, 36], '#10' => [24, 32], '#12' => [24, 28],
         '1/4' => [20, 28], '5/16' => [18, 24], '3/8' => [16, 24], '7/16' => [14, 20], '1/2' => [13, 20], '9/16' => [12, 18],
         '5/8' => [11, 18], '3/4' => [10, 16], '7/8' => [9, 14], '1' => [8, 12],
     ];
@@ -40,23 +46,35 @@ final readonly class Thread
     ) {
     }
 
-    /** @throws JointException when the series have no such thread */
+    /**
+     * Known however it is written: M10, m10, M10x1.25, M10-1.25, M10 × 1,25, M10x1.5-6g; 3/8-16, 3/8"-24 UNF, 3/8-16 UNC-2A,
+     * #10-32. Its own name is the plainest of them.
+     *
+     * @throws JointException when the series have no such thread
+     */
     public static function named(string $name): self
     {
-        $bare = trim(preg_replace('/\s+/', ' ', str_replace(['×', 'X'], 'x', $name)) ?? '');
-        if (preg_match('/^M ?(\d{1,2})(?: ?x ?(\d(?:\.\d{1,2})?))?$/D', $bare, $m) === 1) {
-            return self::metric($m[1], isset($m[2]) ? (float) $m[2] : null, $name);
+        $bare = trim(preg_replace(['/\s+/', '/(?<=\d),(?=\d)/'], [' ', '.'], str_replace(['×', 'X', '″', '”', "''"], ['x', 'x', '"', '"', '"'], $name)) ?? '');
+        if (preg_match('/^M ?(\d{1,2}(?:\.5)?)(?: ?[x-] ?(\d(?:\.\d{1,2})?))?(?: ?- ?\d[A-Ha-h]{1,2}(?:\d[A-Ha-h])?)?$/iD', $bare, $m) === 1) {
+            return self::metric($m[1], ($m[2] ?? '') === '' ? null : (float) $m[2]);
         }
-        if (preg_match('/^(1|\d{1,2}\/\d{1,2})(?: in)?[ -](\d{1,2})(?: (UNC|UNF|UN))?$/D', $bare, $m) === 1) {
-            return self::unified($m[1], (int) $m[2], $name);
+        if (preg_match('/^(1|\d{1,2}\/\d{1,2}|# ?\d{1,2})(?: ?"| in)?[ -]{1,3}(\d{1,2})(?:[ -]?(UNC|UNF|UN))?(?: ?- ?[123][AB])?$/iD', $bare, $m) === 1) {
+            return self::unified(str_replace(' ', '', $m[1]), (int) $m[2], strtoupper($m[3] ?? ''));
         }
-
         throw new JointException(sprintf('"%s" is no thread known here; write it as M10, M10x1.25 or 3/8-16.', Letters::first($name, 40)), 'thread', $name, 'M10, M10x1.25 or 3/8-16');
     }
 
-    /** Of any diameter and pitch in mm, where a check value wants it. */
+    /**
+     * Of any diameter and pitch in mm, where a check value wants it.
+     *
+     * @throws JointException unless both are above 0 and the pitch leaves a core
+     */
     public static function of(float $d, float $pitch): self
     {
+        $bounds = new Bounds(JointException::class);
+        $bounds->above0('a diameter or pitch in mm', $d, $pitch);
+        $bounds->inOrder('pitch and diameter', 1.3 * $pitch, $d);
+
         return new self(sprintf('%gx%g', $d, $pitch), $d, $pitch, false);
     }
 
@@ -120,25 +138,31 @@ final readonly class Thread
         return Force::newtons($megapascals * $this->stressArea());
     }
 
-    private static function metric(string $d, ?float $pitch, string $name): self
+    private static function metric(string $d, ?float $pitch): self
     {
-        $pitches = self::METRIC[$d] ?? throw new JointException(sprintf('M%s is not among the sizes known here, M5 to M24.', $d), 'thread', 'M'.$d, 'M5 to M24');
+        $pitches = self::METRIC[$d] ?? throw new JointException(sprintf('M%s is not among the sizes known here, M3 to M64.', $d), 'thread', 'M'.$d, 'M3 to M64');
         $pitch ??= $pitches[0];
         if (! in_array($pitch, $pitches, true)) {
             throw new JointException(sprintf('M%s has pitches of %s mm, not %g.', $d, implode(', ', $pitches), $pitch), 'pitch', sprintf('%g mm', $pitch), implode(', ', $pitches).' mm');
         }
 
-        return new self($name, (float) $d, $pitch, false);
+        return new self("M$d".($pitch === $pitches[0] ? '' : sprintf('x%g', $pitch)), (float) $d, $pitch, false);
     }
 
-    private static function unified(string $size, int $perInch, string $name): self
+    private static function unified(string $size, int $perInch, string $series): self
     {
-        $counts = self::INCH[$size] ?? throw new JointException(sprintf('%s in is not among the sizes known here, 1/4 to 1.', $size), 'thread', $size.' in', '1/4 to 1 in');
-        if (! in_array($perInch, $counts, true)) {
-            throw new JointException(sprintf('%s in has %s threads per inch, not %d.', $size, implode(' or ', $counts), $perInch), 'threads per inch', (string) $perInch, implode(' or ', $counts));
+        $counts = self::INCH[$size] ?? throw new JointException(sprintf('%s in is not among the sizes known here, #4 to #12 and 1/4 to 1.', $size), 'thread', $size.' in', '#4 to #12, 1/4 to 1 in');
+        $wanted = match ($series) {
+            'UNC' => [$counts[0]],
+            'UNF' => [$counts[1]],
+            default => $counts,
+        };
+        if (! in_array($perInch, $wanted, true)) {
+            throw new JointException(sprintf('%s in%s has %s threads per inch, not %d.', $size, $series === '' ? '' : " $series", implode(' or ', $wanted), $perInch), 'threads per inch', (string) $perInch, implode(' or ', $wanted));
         }
         [$over, $under] = [...explode('/', $size), '1'];
+        $inches = $size[0] === '#' ? 0.060 + 0.013 * (int) substr($size, 1) : (float) $over / (float) $under;
 
-        return new self($name, (float) $over / (float) $under * self::INCH_MM, self::INCH_MM / $perInch, true);
+        return new self("$size-$perInch", $inches * self::INCH_MM, self::INCH_MM / $perInch, true);
     }
 }

@@ -182,6 +182,10 @@ final class Plausibility
         $slips = [[ChallengeKind::DecimalSlip, 10.0, 'was a decimal mark gained'], [ChallengeKind::DecimalSlip, 0.1, 'was its decimal mark lost']];
         $slips = [...$slips, ...match ($printed->unit) {
             TorqueUnit::PoundForceInch => [[ChallengeKind::UnitSlip, 12.0, 'is it in lbf·ft']],
+            TorqueUnit::KilogramForceCentimetre => [[ChallengeKind::UnitSlip, 100.0, 'is it in kgf·m']],
+            TorqueUnit::KilogramForceMetre => [[ChallengeKind::UnitSlip, 0.01, 'is it in kgf·cm']],
+            TorqueUnit::CentinewtonMetre => [[ChallengeKind::UnitSlip, 100.0, 'is it in N·m']],
+            TorqueUnit::OunceForceInch => [[ChallengeKind::UnitSlip, 16.0, 'is it in lbf·in']],
             TorqueUnit::PoundForceFoot => [[ChallengeKind::UnitSlip, 1 / 12, 'is it in lbf·in'], [ChallengeKind::UnitSlip, 1 / self::POUND_FOOT, 'is it in N·m']],
             default => [[ChallengeKind::UnitSlip, self::POUND_FOOT, 'is it in lbf·ft']],
         }];

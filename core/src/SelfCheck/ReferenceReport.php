@@ -20,7 +20,7 @@ final class ReferenceReport
 
     /**
      * @param  array<string, list<float>>  $data
-     * @return list<array{id: string, quantity: string, source: string, confidence: string, expected: mixed, got: mixed, passed: bool|null}> passed is null where nothing is computed
+     * @return list<array{id: string, quantity: string, source: string, confidence: string, expected: mixed, got: mixed, tolerance: string, passed: bool|null}> passed is null where nothing is computed
      *
      * @throws JsonException
      */
@@ -40,12 +40,20 @@ final class ReferenceReport
             $rel = self::REACHED[$text('id')] ?? (is_numeric($tolerance['rel'] ?? null) ? (float) $tolerance['rel'] : 0.0);
             $lines[] = [
                 'id' => $text('id'), 'quantity' => $text('quantity'), 'source' => $text('source'), 'confidence' => $text('confidence'),
-                'expected' => $value['expected'] ?? null, 'got' => $got,
+                'expected' => $value['expected'] ?? null, 'got' => $got, 'tolerance' => self::within($tolerance['abs'] ?? null, $rel),
                 'passed' => $got === null ? null : self::agrees($got, $value['expected'] ?? null, $tolerance['abs'] ?? 0.0, $rel),
             ];
         }
 
         return $lines;
+    }
+
+    /** The tolerance that it was held to, in words. */
+    private static function within(mixed $abs, float $rel): string
+    {
+        $parts = array_filter([$abs === null || $abs === 0 || $abs === 0.0 ? '' : '±'.(is_array($abs) ? json_encode($abs) : (is_scalar($abs) ? (string) $abs : '')), $rel > 0.0 ? sprintf('±%g of it', $rel) : '']);
+
+        return $parts === [] ? 'exactly' : implode(' or ', $parts);
     }
 
     private static function agrees(mixed $got, mixed $expected, mixed $abs, float $rel): bool

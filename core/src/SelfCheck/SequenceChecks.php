@@ -18,8 +18,6 @@ final class SequenceChecks
         $n = (int) ($in->has('n') ? $in->float('n') : ($in->has('columns') ? $in->float('columns') : 0));
 
         return match (true) {
-            // The list behind it is not known; only its smallest step is, from memory.
-            $id === 'h.pcc1.minstep.24' => null,
             str_starts_with($id, 'h.pcc1.minstep') => SequenceJudge::smallestStep(SequenceGenerator::cross($n), $n),
             str_starts_with($id, 'h.pcc1.') && $n > 0 => SequenceGenerator::cross($n),
             str_starts_with($id, 'h.star.minstep') => SequenceJudge::smallestStep(SequenceGenerator::star($n), $n),

@@ -30,8 +30,9 @@ final class SequenceGenerator
     }
 
     /**
-     * Places 1…n on a circle: opposite ones after each other, the quarters between them next. From 16 places up the
-     * groups of four begin at every other place. For counts that are no multiple of four, the star.
+     * Places 1…n on a circle: opposite ones after each other, the quarters between them next. The groups of four begin half
+     * a quarter apart, and where that comes round, at the next that is free: 1 4 2 5 3 6 of 24. For counts that are no
+     * multiple of four, the star.
      *
      * @return list<int>
      */
@@ -41,14 +42,23 @@ final class SequenceGenerator
             return self::star($count);
         }
         $quarter = intdiv($count, 4);
-        $starts = $count === 0 ? [] : range(1, $quarter);
-        if ($quarter >= 4) {
-            $odd = fn (int $k): bool => $k % 2 === 1;
-            $starts = [...array_filter($starts, $odd), ...array_filter($starts, fn (int $k): bool => ! $odd($k))];
-        }
         $order = [];
-        foreach ($starts as $k) {
+        foreach (self::strides($quarter, max(1, intdiv($quarter, 2))) as $k) {
             array_push($order, $k, $k + 2 * $quarter, $k + $quarter, $k + 3 * $quarter);
+        }
+
+        return $order;
+    }
+
+    /** @return list<int> 1…n by steps of $stride round and round, each once */
+    private static function strides(int $count, int $stride): array
+    {
+        $order = [];
+        for ($k = 0; count($order) < $count; $k = ($k + $stride) % $count) {
+            while (in_array($k + 1, $order, true)) {
+                $k = ($k + 1) % $count;
+            }
+            $order[] = $k + 1;
         }
 
         return $order;

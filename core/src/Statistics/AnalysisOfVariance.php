@@ -18,10 +18,13 @@ final readonly class AnalysisOfVariance
     /**
      * @param  list<non-empty-list<float>>  $groups
      *
-     * @throws TooFew below two groups, or when no group has two values
+     * @throws TooFew below two groups, when one is empty, no group has two values, or none differs from another
      */
     public function __construct(array $groups)
     {
+        if ($groups === [] || in_array([], $groups, true)) {
+            throw new TooFew('Analysis of variance needs at least two groups, each with a value.');
+        }
         $all = array_merge(...$groups);
         $this->betweenFreedom = count($groups) - 1;
         $this->withinFreedom = count($all) - count($groups);
@@ -44,8 +47,13 @@ final readonly class AnalysisOfVariance
         return $this->within / $this->withinFreedom;
     }
 
+    /** @throws TooFew when no value differs from its group: there is no spread to hold the groups against */
     public function f(): float
     {
+        if ($this->within <= 0.0) {
+            throw new TooFew('Within its groups no value differs; the tool shows too coarse steps, or they are not measured.');
+        }
+
         return $this->betweenMean() / $this->withinMean();
     }
 
@@ -55,8 +63,13 @@ final readonly class AnalysisOfVariance
         return Distribution::f($this->betweenFreedom, $this->withinFreedom)->upperTail($this->f());
     }
 
+    /** @throws TooFew when no value differs from another */
     public function rSquared(): float
     {
+        if ($this->between + $this->within <= 0.0) {
+            throw new TooFew('No value differs from another; there is no spread to share.');
+        }
+
         return $this->between / ($this->between + $this->within);
     }
 }

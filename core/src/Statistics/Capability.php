@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
+use Tekkal\Core\Bounds;
+
 /**
  * How well a process lies within its limits: Pp and Ppk from the overall standard deviation (n − 1), Cp and Cpk from that
  * within subgroups, with their intervals, and the percentile form of ISO 22514-2 for skewed data (from memory).
@@ -16,7 +18,8 @@ final readonly class Capability
     /**
      * @param  float|null  $lower  limit, in the unit of the values
      *
-     * @throws TooFew without limits, or without any spread
+     * @throws TooFew without limits, below two values, or without any spread
+     * @throws StatisticsException when a number is not finite, or the lower limit does not lie below the upper
      */
     private function __construct(
         private float $mean,
@@ -24,7 +27,16 @@ final readonly class Capability
         private int $n,
         private ?float $lower,
         private ?float $upper,
+        private ?float $freedom = null,
     ) {
+        $bounds = new Bounds(StatisticsException::class);
+        $bounds->finite('a mean, a spread or a limit', $mean, $sd, $lower, $upper);
+        if ($lower !== null && $upper !== null) {
+            $bounds->inOrder('the limits', $lower, $upper);
+        }
+        if ($n < 2) {
+            throw new TooFew(sprintf('A spread needs at least two values; there are %d.', $n));
+        }
         if ($lower === null && $upper === null) {
             throw new TooFew('A capability needs at least one limit.');
         }
@@ -51,7 +63,7 @@ final readonly class Capability
     }
 
     /**
-     * Within subgroups: Cp and Cpk, sigma from the mean range.
+     * Within subgroups: Cp and Cpk, sigma from the mean range, which has fewer degrees of freedom than there are values.
      *
      * @param  list<non-empty-list<float>>  $subgroups  all of one size
      *
@@ -61,7 +73,7 @@ final readonly class Capability
     {
         $chart = ControlChart::ofSubgroups($subgroups);
 
-        return new self($chart->centre, $chart->sigma, count(array_merge(...$subgroups)), $lower, $upper);
+        return new self($chart->centre, $chart->sigma, count(array_merge(...$subgroups)), $lower, $upper, (new ChartConstants(count($subgroups[0])))->freedom(count($subgroups)));
     }
 
     /** From a mean and a standard deviation that somebody else found. */
@@ -89,8 +101,9 @@ final readonly class Capability
     public function potentialInterval(float $confidence = 0.95): ?Interval
     {
         $p = $this->potential();
-        $chi = Distribution::chiSquare($this->n - 1);
-        $at = fn (float $share): float => ($p ?? 0.0) * sqrt($chi->quantile($share) / ($this->n - 1));
+        $freedom = $this->freedom ?? $this->n - 1;
+        $chi = Distribution::chiSquare($freedom);
+        $at = fn (float $share): float => ($p ?? 0.0) * sqrt($chi->quantile($share) / $freedom);
 
         return $p === null ? null : new Interval($at((1 - $confidence) / 2), $at((1 + $confidence) / 2));
     }
@@ -99,7 +112,7 @@ final readonly class Capability
     public function actualInterval(float $confidence = 0.95): Interval
     {
         $p = $this->actual();
-        $half = Distribution::normal()->quantile((1 + $confidence) / 2) * sqrt(1 / (9 * $this->n) + $p ** 2 / (2 * ($this->n - 1)));
+        $half = Distribution::normal()->quantile((1 + $confidence) / 2) * sqrt(1 / (9 * $this->n) + $p ** 2 / (2 * ($this->freedom ?? $this->n - 1)));
 
         return new Interval($p - $half, $p + $half);
     }
@@ -114,9 +127,16 @@ final readonly class Capability
      * The percentile form: spreads are read off the sample at 0.135, 50 and 99.865 %, whatever its shape (ISO 22514-2).
      *
      * @return array{float, float} Pp and Ppk
+     *
+     * @throws StatisticsException unless low, median and high, and the limits, rise
      */
     public static function byPercentiles(float $low, float $median, float $high, float $lower, float $upper): array
     {
+        $bounds = new Bounds(StatisticsException::class);
+        $bounds->inOrder('the percentiles', $low, $median);
+        $bounds->inOrder('the percentiles', $median, $high);
+        $bounds->inOrder('the limits', $lower, $upper);
+
         return [($upper - $lower) / ($high - $low), min(($upper - $median) / ($high - $median), ($median - $lower) / ($median - $low))];
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
+use Tekkal\Core\Bounds;
+
 /**
  * Constants of control charts for subgroups of n, computed from their definitions: d2 and d3 are mean and standard
- * deviation of the range of n standard normal values, c4 that of their standard deviation.
+ * deviation of the range of n standard normal values, c4 the mean of their standard deviation. d2 to 13 digits, d3 to 10;
+ * for n = 2 they are 2/√π and √(2 − 4/π).
  */
 final readonly class ChartConstants
 {
@@ -41,8 +44,22 @@ final readonly class ChartConstants
     }
 
     /**
-     * E[W] = ∫ P(W > w) dw and E[W²] = 2 ∫ w P(W > w) dw, with P(W ≤ w) = n ∫ φ(x) [Φ(x+w) − Φ(x)]^(n−1) dx
-     * (H. L. Harter 1960). The trapezoid rule, which is exact for such bells to the last digits.
+     * Degrees of freedom of a standard deviation that is taken from the mean range of so many subgroups: those of the χ that
+     * has its coefficient of variation, ν = 1/(2 √(1 + 2 (d3/d2)²/k) − 2) (P. B. Patnaik 1950).
+     *
+     * @throws StatisticsException below one subgroup
+     */
+    public function freedom(int $subgroups): float
+    {
+        (new Bounds(StatisticsException::class))->between('the number of subgroups', (float) $subgroups, 1.0, 1e9);
+
+        return 1 / (2 * sqrt(1 + 2 * ($this->d3 / $this->d2) ** 2 / $subgroups) - 2);
+    }
+
+    /**
+     * E[W] = ∫ [1 − Φⁿ − (1 − Φ)ⁿ] dx (L. H. C. Tippett 1925), whose bell the trapezoid rule sums to the last digits; and
+     * E[W²] = 2 ∫ w P(W > w) dw from 0, with P(W ≤ w) = n ∫ φ(x) [Φ(x+w) − Φ(x)]^(n−1) dx (H. L. Harter 1960), by
+     * Romberg's rule, since that integrand does not begin level.
      *
      * @return array{float, float}
      */
@@ -51,35 +68,43 @@ final readonly class ChartConstants
         $step = 0.05;
         $phi = $density = [];
         $normal = Distribution::normal();
-        for ($i = -180; $i <= 400; $i++) {
+        for ($i = -180; $i <= 420; $i++) {
             $phi[$i] = $normal->cdf($i * $step);
             $density[$i] = exp(-($i * $step) ** 2 / 2) / sqrt(2 * M_PI);
         }
-        $mean = $square = 0.0;
-        for ($w = 0; $w <= 220; $w++) {
+        $mean = 0.0;
+        for ($i = -180; $i <= 180; $i++) {
+            $mean += $step * (1 - $phi[$i] ** $n - $phi[-$i] ** $n);
+        }
+        $values = [];
+        for ($w = 0; $w <= 240; $w++) {
             $below = 0.0;
             for ($i = -180; $i <= 180; $i++) {
                 $below += $density[$i] * ($phi[$i + $w] - $phi[$i]) ** ($n - 1);
             }
-            $above = 1 - $n * $below * $step;
-            $weight = $w === 0 ? 0.5 : 1.0;
-            $mean += $weight * $above * $step;
-            $square += 2 * $weight * $w * $step * $above * $step;
+            $values[] = 2 * $w * $step * (1 - $n * $below * $step);
         }
 
-        return self::ends($n, $mean, $square, $step);
+        return [$mean, self::romberg($values, $step)];
     }
 
-    /**
-     * The trapezoid rule's error at w = 0 (Euler and Maclaurin): −h²/12 f′ of both integrands there.
-     *
-     * @return array{float, float}
-     */
-    private static function ends(int $n, float $mean, float $square, float $step): array
+    /** @param  non-empty-list<float>  $values  at equal steps, their count one more than a multiple of 16 */
+    private static function romberg(array $values, float $step): float
     {
-        // At zero the density of the range is that of two equal values: 1/√π for n = 2, nothing above.
-        $slope = $n === 2 ? -1 / sqrt(M_PI) : 0.0;
+        $rows = [];
+        for ($stride = 16; $stride >= 1; $stride = intdiv($stride, 2)) {
+            $sum = -($values[0] + $values[count($values) - 1]) / 2;
+            for ($i = 0; $i < count($values); $i += $stride) {
+                $sum += $values[$i];
+            }
+            $row = [$sum * $step * $stride];
+            foreach ($rows === [] ? [] : $rows[count($rows) - 1] as $k => $coarser) {
+                $row[] = $row[$k] + ($row[$k] - $coarser) / (4 ** ($k + 1) - 1);
+            }
+            $rows[] = $row;
+        }
+        $last = $rows[count($rows) - 1];
 
-        return [$mean + $step ** 2 / 12 * $slope, $square + $step ** 2 / 12 * 2];
+        return $last[count($last) - 1];
     }
 }

@@ -31,6 +31,7 @@ final readonly class LinearRegression
      * @param  list<float>  $y  as many
      *
      * @throws TooFew below three points, or when all lie above one x
+     * @throws StatisticsException when a coordinate is no finite number
      */
     public function __construct(array $x, array $y)
     {
@@ -64,9 +65,17 @@ final readonly class LinearRegression
         return $this->s * sqrt(1 / $this->n + $this->xMean ** 2 / $this->sxx);
     }
 
-    /** Share of the spread that the line explains. */
+    /**
+     * Share of the spread that the line explains.
+     *
+     * @throws TooFew when the points lie level: there is no spread to explain
+     */
     public function rSquared(): float
     {
+        if ($this->syy <= 0.0) {
+            throw new TooFew('Points that lie level have no spread that a line could explain.');
+        }
+
         return $this->sxy ** 2 / ($this->sxx * $this->syy);
     }
 
@@ -124,6 +133,9 @@ final readonly class LinearRegression
      */
     public function xInterval(float $y, float $confidence = 0.95): Interval
     {
+        if ($this->slope === 0.0) {
+            throw new TooFew('A level line reaches one height everywhere or nowhere.');
+        }
         $t = $this->t($confidence);
         $g = ($t * $this->slopeError() / $this->slope) ** 2;
         if ($g >= 1.0) {

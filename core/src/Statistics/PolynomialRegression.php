@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
+use Tekkal\Core\Bounds;
+
 /** A polynomial through points by least squares: Householder's QR on scaled columns, as a load cell's curve wants it. */
 final readonly class PolynomialRegression
 {
@@ -22,14 +24,21 @@ final readonly class PolynomialRegression
      * @param  list<float>  $y  as many
      * @param  int  $degree  1…6
      *
-     * @throws TooFew when there are not more points than coefficients
+     * @throws TooFew when there are not more points than coefficients, or they lie above too few x, or level
+     * @throws StatisticsException unless the degree lies from 1 to 6 and every coordinate is finite
      */
     public function __construct(array $x, array $y, int $degree)
     {
+        $bounds = new Bounds(StatisticsException::class);
+        $bounds->between('the degree', (float) $degree, 1.0, 6.0);
+        $bounds->finite('a coordinate', ...$x, ...$y);
         $n = count($x);
         $k = $degree + 1;
         if ($n <= $k || $n !== count($y)) {
             throw new TooFew(sprintf('A polynomial of degree %d needs at least %d points; there are %d.', $degree, $k + 1, $n));
+        }
+        if (count(array_unique($x, SORT_REGULAR)) < $k || count(array_unique($y, SORT_REGULAR)) < 2) {
+            throw new TooFew(sprintf('A polynomial of degree %d needs points above at least %d different x, and not all level.', $degree, $k));
         }
         $scale = max(1e-300, ...array_map(abs(...), $x));
         $rows = array_map(fn (float $v): array => array_map(fn (int $p): float => ($v / $scale) ** $p, range(0, $degree)), $x);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
-use RuntimeException;
-
 /** The functions on which the distributions rest, to about 14 digits. */
 final class SpecialFunctions
 {
@@ -64,7 +62,7 @@ final class SpecialFunctions
         if ($x <= 0.0 || $y <= 0.0) {
             return $x <= 0.0 ? 0.0 : 1.0;
         }
-        $scale = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log($y));
+        $scale = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * ($y < 0.5 ? log1p(-$y) : log($x)) + $b * ($x < 0.5 ? log1p(-$x) : log($y)));
 
         return $x < ($a + 1) / ($a + $b + 2)
             ? $scale * self::betaFraction($a, $b, $x) / $a
@@ -82,7 +80,7 @@ final class SpecialFunctions
             }
         }
 
-        throw new RuntimeException('The incomplete gamma series did not settle.');
+        throw new StatisticsException('The incomplete gamma series did not settle; the numbers are too large for it.', 'series', '', 'smaller numbers');
     }
 
     /** Lentz's method. */
@@ -102,7 +100,7 @@ final class SpecialFunctions
             }
         }
 
-        throw new RuntimeException('The incomplete gamma fraction did not settle.');
+        throw new StatisticsException('The incomplete gamma fraction did not settle; the numbers are too large for it.', 'series', '', 'smaller numbers');
     }
 
     private static function betaFraction(float $a, float $b, float $x): float
@@ -120,7 +118,7 @@ final class SpecialFunctions
             }
         }
 
-        throw new RuntimeException('The incomplete beta fraction did not settle.');
+        throw new StatisticsException('The incomplete beta fraction did not settle; the numbers are too large for it.', 'series', '', 'smaller numbers');
     }
 
     private static function away(float $x): float

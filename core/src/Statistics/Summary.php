@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Statistics;
 
+use Tekkal\Core\Bounds;
+
 /** What a sample is: size, mean, spread. Two passes with compensated sums (Neumaier 1974), so that large values with small spread keep their digits. */
 final readonly class Summary
 {
@@ -21,12 +23,14 @@ final readonly class Summary
      * @param  list<float>  $values
      *
      * @throws TooFew when there are none
+     * @throws StatisticsException when one is no finite number
      */
     public function __construct(private array $values)
     {
         if ($values === []) {
             throw new TooFew('A summary needs at least one value.');
         }
+        (new Bounds(StatisticsException::class))->finite('a value', ...$values);
         $this->n = count($values);
         // Around the first value: what all values share costs no digits.
         $first = $values[0];
@@ -56,9 +60,16 @@ final readonly class Summary
         return $this->most - $this->least;
     }
 
-    /** Lag-1 autocorrelation as NIST StRD defines it. */
+    /**
+     * Lag-1 autocorrelation as NIST StRD defines it.
+     *
+     * @throws TooFew when the values do not differ
+     */
     public function autocorrelation(): float
     {
+        if ($this->squares <= 0.0) {
+            throw new TooFew('Values that do not differ have no autocorrelation.');
+        }
         $products = [];
         for ($i = 1; $i < $this->n; $i++) {
             $products[] = ($this->values[$i] - $this->mean) * ($this->values[$i - 1] - $this->mean);

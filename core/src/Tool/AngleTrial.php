@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Statistics\Distribution;
 use Tekkal\Core\Statistics\Interval;
 use Tekkal\Core\Statistics\LinearRegression;
@@ -19,9 +20,11 @@ final readonly class AngleTrial
      * @param  list<float>  $stretches  as many, in the unit of the window
      *
      * @throws TooFew below three pulls
+     * @throws ToolException when the lower end of the window lies above the upper
      */
     public function __construct(private array $degrees, array $stretches, private Interval $window)
     {
+        (new Bounds(ToolException::class))->inOrder('the limits of the stretch', $window->low, $window->high);
         $this->line = new LinearRegression($degrees, $stretches);
     }
 
@@ -36,9 +39,14 @@ final readonly class AngleTrial
         return $this->line->xFor(($this->window->low + $this->window->high) / 2);
     }
 
-    /** The multiple of the gauge's graduation at which most bolts are expected inside. */
+    /**
+     * The multiple of the gauge's graduation at which most bolts are expected inside.
+     *
+     * @throws ToolException unless the graduation is above 0
+     */
     public function choose(float $graduation): float
     {
+        (new Bounds(ToolException::class))->above0('the graduation', $graduation);
         $below = floor($this->middle() / $graduation) * $graduation;
 
         return $this->shareInside($below) >= $this->shareInside($below + $graduation) ? $below : $below + $graduation;

@@ -4,28 +4,49 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Brick\Math\BigDecimal;
 use Tekkal\Core\Acceptance\DecisionRule;
-use Tekkal\Core\Statistics\Interval;
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Statistics\Summary;
 
 /** A calibration judged: every single reading of every point against the permissible deviation. */
 final readonly class CalibrationResult
 {
+    public float $permissible;
+
+    public float $expanded;
+
+    private BigDecimal $limit;
+
     /**
-     * @param  non-empty-list<CalibrationPoint>  $points
-     * @param  float  $permissible  maximum permissible relative deviation, %
-     * @param  float  $expanded  expanded uncertainty of the calibration, %, k = 2
+     * @param  list<CalibrationPoint>  $points  at least one
+     * @param  BigDecimal|float|string  $permissible  maximum permissible relative deviation, %, above 0
+     * @param  BigDecimal|float|string  $expanded  expanded uncertainty of the calibration, %, k = 2, at least 0
+     * @param  BigDecimal|float|string|null  $largest  torque of the tool, in the unit of the points; null: not looked at
      *
-     * @throws ToolException when the limits drawn in leave nothing
+     * @throws ToolException when there is no point or one above the largest, a number is out of its range, or the limits drawn in leave nothing
      */
     public function __construct(
         public array $points,
-        public float $permissible,
-        public float $expanded = 0.0,
+        BigDecimal|float|string $permissible,
+        BigDecimal|float|string $expanded = '0',
         public DecisionRule $rule = DecisionRule::Simple,
+        BigDecimal|float|string|null $largest = null,
     ) {
-        if ($rule->acceptance(new Interval(-$permissible, $permissible), $expanded) === null) {
-            throw new ToolException(sprintf('An uncertainty of %g %% leaves nothing of ±%g %%; a better reference is wanted.', $expanded, $permissible), 'expanded uncertainty', sprintf('%g %%', $expanded), sprintf('less than %g %%', $permissible));
+        $bounds = new Bounds(ToolException::class);
+        [$exact, $uncertainty] = [CalibrationPoint::decimal($permissible), CalibrationPoint::decimal($expanded)];
+        [$this->permissible, $this->expanded] = [$exact->toFloat(), $uncertainty->toFloat()];
+        $bounds->some('the points of a calibration', $points);
+        $bounds->above0('the permissible deviation in %', $this->permissible);
+        $bounds->from0('the expanded uncertainty in %', $this->expanded);
+        foreach ($points as $point) {
+            if ($largest !== null && $point->isAbove($largest)) {
+                throw new ToolException(sprintf('The point %g lies above the largest torque of the tool, %g; it says nothing of the tool.', $point->shown, CalibrationPoint::decimal($largest)->toFloat()), 'point', sprintf('%g', $point->shown), sprintf('at most %g', CalibrationPoint::decimal($largest)->toFloat()));
+            }
+        }
+        $this->limit = $exact->minus($rule->guardExactly($uncertainty));
+        if ($this->limit->isNegative()) {
+            throw new ToolException(sprintf('An uncertainty of %g %% leaves nothing of ±%g %%; a better reference is wanted.', $this->expanded, $this->permissible), 'expanded uncertainty', sprintf('%g %%', $this->expanded), sprintf('less than %g %%', $this->permissible));
         }
     }
 
@@ -37,15 +58,14 @@ final readonly class CalibrationResult
     /** @return list<string> a sentence for each point at which a reading does not conform */
     public function faults(): array
     {
-        $limit = $this->permissible - $this->rule->guard($this->expanded);
         $faults = [];
         foreach ($this->points as $point) {
             $worst = $point->deviations()[0];
             foreach ($point->deviations() as $deviation) {
                 $worst = abs($deviation) > abs($worst) ? $deviation : $worst;
             }
-            if (! $point->conforms($limit)) {
-                $faults[] = sprintf('At %g one reading deviates by %+.2f %%; ±%.2f %% is permissible, by %s.', $point->shown, $worst, $limit, $this->rule->words());
+            if (! $point->conforms($this->limit)) {
+                $faults[] = sprintf('At %g one reading deviates by %+.2f %%; ±%.2f %% is permissible, by %s.', $point->shown, $worst, $this->limit->toFloat(), $this->rule->words());
             }
         }
 
@@ -55,7 +75,7 @@ final readonly class CalibrationResult
     /** Largest relative standard deviation of the readings at a point, %. */
     public function repeatability(): float
     {
-        return max(array_map(fn (CalibrationPoint $p): float => count($p->reference) < 2 ? 0.0 : 100 * (new Summary($p->reference))->sd() / (new Summary($p->reference))->mean, $this->points));
+        return max(0.0, ...array_map(fn (CalibrationPoint $p): float => count($p->reference) < 2 ? 0.0 : 100 * (new Summary($p->reference))->sd() / (new Summary($p->reference))->mean, $this->points));
     }
 
     /** Relative measurement uncertainty interval W′ = |mean aₛ| + W + |b_ep|, % (ISO 6789-2:2017, from memory). */

@@ -6,6 +6,7 @@ namespace Tekkal\Core\Tool;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Tekkal\Core\Bounds;
 
 /** A calendar day in the shop's time zone: calibrations hold for days, not for instants. */
 final readonly class Day
@@ -28,6 +29,22 @@ final readonly class Day
     public static function at(DateTimeImmutable $instant, DateTimeZone $shopZone): self
     {
         return new self($instant->setTimezone($shopZone)->format('Y-m-d'));
+    }
+
+    /**
+     * So many months later: the same day of the month, or its last where it has no such day; an interval of months that
+     * began on 31 August is due on 28 February.
+     *
+     * @throws ToolException unless the months lie from 1 to 600
+     */
+    public function plusMonths(int $months): self
+    {
+        (new Bounds(ToolException::class))->between('the months', (float) $months, 1.0, 600.0);
+        [$year, $month, $day] = array_map(intval(...), explode('-', $this->date));
+        $count = $month - 1 + $months;
+        $first = new DateTimeImmutable(sprintf('%04d-%02d-01', $year + intdiv($count, 12), $count % 12 + 1), new DateTimeZone('UTC'));
+
+        return new self($first->format('Y-m-').sprintf('%02d', min($day, (int) $first->format('t'))));
     }
 
     public function isAfter(self $other): bool

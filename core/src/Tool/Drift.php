@@ -6,6 +6,7 @@ namespace Tekkal\Core\Tool;
 
 use DateInterval;
 use DateTimeImmutable;
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Statistics\LinearRegression;
 use Tekkal\Core\Statistics\TooFew;
 
@@ -36,9 +37,14 @@ final readonly class Drift
         return $this->line->slope * 365.25;
     }
 
-    /** The first day on which a single new deviation may lie beyond ±$limit %; null within ten years of the first day. */
+    /**
+     * The first day on which a single new deviation may lie beyond ±$limit %; null within ten years of the first day.
+     *
+     * @throws ToolException unless the limit is above 0
+     */
     public function meets(float $limit, float $confidence = 0.95): ?Day
     {
+        (new Bounds(ToolException::class))->above0('the limit in %', $limit);
         for ($day = 0; $day <= self::FARTHEST_DAYS; $day++) {
             $band = $this->line->prediction((float) $day, $confidence);
             if ($band->high >= $limit || $band->low <= -$limit) {

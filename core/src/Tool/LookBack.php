@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tool;
 
 use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Unit\Written;
 
 /**
@@ -13,23 +14,37 @@ use Tekkal\Core\Unit\Written;
  */
 final readonly class LookBack
 {
-    /** @var list<array{float, float}> shown value and deviation in %, in order */
+    /** @var non-empty-list<array{float, float}> shown value and deviation in %, in order */
     private array $points;
 
     /**
-     * @param  non-empty-list<CalibrationPoint>  $points  of one direction, shown values in N·m or the like
-     * @param  float  $expanded  expanded uncertainty of the calibration, %: nearer to a limit than this is in doubt
+     * @param  list<CalibrationPoint>  $points  of one direction, shown values in N·m or the like; at least one
+     * @param  float  $expanded  expanded uncertainty of the calibration, %, at least 0: nearer to a limit than this is in doubt
+     *
+     * @throws ToolException when there is no point, two share a shown value, or the uncertainty is below 0
      */
     public function __construct(array $points, private float $expanded)
     {
+        $bounds = new Bounds(ToolException::class);
+        $bounds->some('the points of a calibration', $points);
+        $bounds->from0('the expanded uncertainty in %', $expanded);
         $pairs = array_map(fn (CalibrationPoint $p): array => [$p->shown, $p->meanDeviation()], $points);
         usort($pairs, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        if (count(array_unique(array_column($pairs, 0), SORT_REGULAR)) !== count($pairs)) {
+            throw new ToolException('Two points of the calibration have the same shown value; of which is the deviation?', 'points', '', 'each shown value once');
+        }
+        assert($pairs !== []);
         $this->points = $pairs;
     }
 
-    /** Deviation at a shown value, %. */
+    /**
+     * Deviation at a shown value, %.
+     *
+     * @throws ToolException unless it is above 0
+     */
     public function deviation(float $shown): float
     {
+        (new Bounds(ToolException::class))->above0('the value shown', $shown);
         $last = $this->points[count($this->points) - 1];
         if ($shown <= $this->points[0][0] || $shown >= $last[0]) {
             return $shown >= $last[0] ? $last[1] : $this->points[0][1];

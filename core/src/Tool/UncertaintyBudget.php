@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Tekkal\Core\Bounds;
 use Tekkal\Core\Statistics\Distribution;
 use Tekkal\Core\Statistics\Summary;
 
 /** A budget of uncertainties, each with its distribution and degrees of freedom (JCGM 100:2008). All in one unit, such as % of the value. */
 final readonly class UncertaintyBudget
 {
-    /** @param  non-empty-list<UncertaintyComponent>  $components */
+    /**
+     * @param  list<UncertaintyComponent>  $components  at least one
+     *
+     * @throws ToolException when there is none
+     */
     public function __construct(public array $components)
     {
+        (new Bounds(ToolException::class))->some('the components', $components);
     }
 
     /**
@@ -22,11 +28,14 @@ final readonly class UncertaintyBudget
      * @param  list<float>  $readings  reference readings at the point, in the unit of the tool
      * @param  array{md: float, resolution: float, rep: float, od: float, int: float, l: float}  $values  md: expanded
      *                                                                                                    uncertainty of the reference device in %; the others in the unit of the tool
-     * @param  float  $lowMean  mean reference reading at the lower limit, to which the b-values refer
+     * @param  float  $lowMean  mean reference reading at the lower limit, to which the b-values refer, above 0
+     *
+     * @throws ToolException when a mean is not above 0 or a value below 0
      */
     public static function iso6789(array $readings, array $values, float $lowMean): self
     {
         $summary = new Summary($readings);
+        (new Bounds(ToolException::class))->above0('a mean of reference readings', $summary->mean, $lowMean);
         $half = fn (float $width, float $of): float => 100 * $width / 2 / $of;
 
         return new self([

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Tekkal\Core\Bounds;
+
 /** One line of an uncertainty budget. */
 final readonly class UncertaintyComponent
 {
+    /** @throws ToolException when the value is below 0, or divisor or degrees of freedom are not above it */
     private function __construct(
         public string $name,
         private float $value,
@@ -14,6 +17,11 @@ final readonly class UncertaintyComponent
         public float $sensitivity,
         public float $freedom,
     ) {
+        $bounds = new Bounds(ToolException::class);
+        $bounds->from0("the uncertainty $name", $value);
+        $bounds->above0("the divisor of $name", $divisor);
+        $bounds->finite("the sensitivity of $name", $sensitivity);
+        is_infinite($freedom) && $freedom > 0 ? null : $bounds->above0("the degrees of freedom of $name", $freedom);
     }
 
     /** Anything within ± half the width is as likely: divisor √3. */

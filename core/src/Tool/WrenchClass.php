@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Tekkal\Core\Bounds;
+
 /** Types and classes of hand torque tools after ISO 6789-1:2017 (from memory). */
 enum WrenchClass: string
 {
@@ -23,9 +25,15 @@ enum WrenchClass: string
     /** Up to this maximum, every class has ±6 %. */
     private const SMALL_NM = 10.0;
 
-    /** Maximum permissible relative deviation, % of the reading, for a tool of this largest torque in N·m. */
+    /**
+     * Maximum permissible relative deviation, % of the reading, for a tool of this largest torque in N·m.
+     *
+     * @throws ToolException unless the torque is above 0
+     */
     public function permissibleDeviation(float $largest): float
     {
+        (new Bounds(ToolException::class))->above0('the largest torque', $largest);
+
         return match (true) {
             $largest <= self::SMALL_NM => 6.0,
             in_array($this, [self::IB, self::IC, self::IE, self::IIA, self::IIB, self::IIC], true) => 4.0,

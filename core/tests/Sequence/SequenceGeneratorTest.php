@@ -53,6 +53,12 @@ final class SequenceGeneratorTest extends TestCase
         }
     }
 
+    /** ASME PCC-1, legacy pattern of 2010 and 2013 for 24 bolts (from memory): the groups of four begin at 1 4 2 5 3 6. */
+    public function test_a_cross_of_twenty_four_begins_its_groups_half_a_quarter_apart(): void
+    {
+        self::assertSame([1, 13, 7, 19, 4, 16, 10, 22, 2, 14, 8, 20, 5, 17, 11, 23, 3, 15, 9, 21, 6, 18, 12, 24], SequenceGenerator::cross(24));
+    }
+
     public function test_places_on_a_circle_go_clockwise_as_the_map_is_drawn(): void
     {
         $circle = self::circle(8);

@@ -26,6 +26,12 @@ final class QuantityParserTest extends TestCase
         yield 'newton metres without a dot' => ['9.8 Nm', '9.8', 'N.m'];
         yield 'a comma as decimal mark' => ['9,8 Nm', '9.8', 'N.m'];
         yield 'kilogram-force metres' => ['3.1 kgf m', '3.1', 'kgf.m'];
+        yield 'kilogram-force centimetres' => ['120 kgf·cm', '120', 'kgf.cm'];
+        yield 'the same, the other way round' => ['120 cm-kg', '120', 'kgf.cm'];
+        yield 'centinewton metres' => ['80 cN·m', '80', 'cN.m'];
+        yield 'newton centimetres' => ['80 N cm', '80', 'cN.m'];
+        yield 'ounce inches' => ['40 ozf·in', '40', 'ozf.in'];
+        yield 'inch ounces' => ['40 in-oz', '40', 'ozf.in'];
         yield 'a fraction of a turn' => ['1/8 turn', '1/8', 'turn'];
         yield 'a mixed number of turns' => ['1 1/2 turns', '1 1/2', 'turn'];
         yield 'the degree sign, no space' => ['90°', '90', 'deg'];

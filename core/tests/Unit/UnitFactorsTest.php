@@ -40,6 +40,9 @@ final class UnitFactorsTest extends TestCase
         self::assertTrue($pound->multipliedBy('0.3048')->isEqualTo(TorqueUnit::PoundForceFoot->factor()));
         self::assertTrue($pound->multipliedBy('0.0254')->isEqualTo(TorqueUnit::PoundForceInch->factor()));
         self::assertTrue(BigDecimal::of('9.80665')->isEqualTo(TorqueUnit::KilogramForceMetre->factor()));
+        self::assertTrue(BigDecimal::of('9.80665')->multipliedBy('0.01')->isEqualTo(TorqueUnit::KilogramForceCentimetre->factor()));
+        self::assertTrue(TorqueUnit::OunceForceInch->factor()->multipliedBy(16)->isEqualTo(TorqueUnit::PoundForceInch->factor()));
+        self::assertTrue(TorqueUnit::CentinewtonMetre->factor()->multipliedBy(100)->isEqualTo(1));
     }
 
     public function test_a_foot_pound_is_exactly_twelve_inch_pounds(): void

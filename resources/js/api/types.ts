@@ -2332,7 +2332,7 @@ export interface components {
          * @description What a tool for torque or angle reads in
          * @enum {string}
          */
-        ToolUnit: "N.m" | "lbf.ft" | "lbf.in" | "kgf.m" | "deg" | "turn";
+        ToolUnit: "N.m" | "lbf.ft" | "lbf.in" | "kgf.m" | "kgf.cm" | "cN.m" | "ozf.in" | "deg" | "turn";
         MapPosition: {
             key: string;
             number: string;

@@ -12,6 +12,12 @@ import { type Bench, useObserve } from './useRun';
 
 const WORDS: Record<string, string> = { low: 'Short', high: 'Over' };
 
+/** What a nudged bolt has to do with it: only with one that stopped short. */
+const NUDGED = 'A click got by nudging a stopped bolt is false. The first try stays in the record.';
+
+/** What is put right by backing the one bolt off and doing it again; of anything else the core's own ways on are told. */
+const SIMPLE = ['short', 'over'];
+
 type Props = { bench: Bench; sheet: RunSheet; stepId: string; waiting: StepObservation | undefined };
 
 /**
@@ -38,13 +44,19 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
           sheet={sheet}
           step={step}
           word={word}
-          reason={attempt?.reason ?? `${waiting?.type === 'reading_taken' ? waiting.raw : ''} lies outside ${step.window}.`}
+          reason={attempt?.reason ?? (waiting?.type === 'reading_taken' ? `${waiting.raw} lies outside ${step.window}.` : sheet.stop?.says)}
         />
         <div className="min-h-0">
           <JointMap sketch={sheet.sketch} marks={marks} detail="full" label={`The joint; ${bolt} ${word.toLowerCase()}`} />
         </div>
       </div>
-      <WaysOn bench={bench} stepId={stepId} answered={waiting === undefined} onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined} />
+      <WaysOn
+        bench={bench}
+        stop={sheet.stop}
+        stepId={stepId}
+        answered={waiting === undefined}
+        onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined}
+      />
       {withdrawing && attempt && (
         <WithdrawPanel bench={bench} name={bolt} reading={attempt.reading} step={stepId} outOfWindow onClose={() => setWithdrawing(false)} />
       )}
@@ -58,8 +70,9 @@ function lockSentence(sheet: RunSheet, step: RunStep, word: string): string {
 }
 
 /** Which bolt, what is wrong with it, and what to do with the metal now. */
-function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunStep; word: string; reason: string }) {
+function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunStep; word: string; reason: string | undefined }) {
   const { bolt, where } = nameOf(sheet, step);
+  const fault = sheet.stop?.fault ?? word.toLowerCase();
   const redo =
     step.kind === 'turn'
       ? `then torque it again to ${step.threshold ?? 'its threshold'} and turn it, in one free motion`
@@ -71,26 +84,33 @@ function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunS
       </p>
       <p className="wide text-[9.5rem] leading-none font-bold text-fault">{word}</p>
       <p className="mt-4 text-2xl">{reason}</p>
-      <p className="mt-4 text-2xl font-semibold">
-        Stop. Back {bolt.toLowerCase()} off, {redo}.
-      </p>
-      <p className="mt-2 text-xl">A click got by nudging a stopped bolt is false. The first try stays in the record.</p>
+      {SIMPLE.includes(fault) ? (
+        <p className="mt-4 text-2xl font-semibold">
+          Stop. Back {bolt.toLowerCase()} off, {redo}.
+        </p>
+      ) : (
+        <p className="mt-4 text-2xl font-semibold">{['Stop.', ...(sheet.stop?.ways.map((way) => way.sentence) ?? [])].join(' ')}</p>
+      )}
+      <p className="mt-2 text-xl">{fault === 'short' ? NUDGED : 'The first try stays in the record.'}</p>
     </div>
   );
 }
 
-type WaysOnProps = { bench: Bench; stepId: string; answered: boolean; onWithdraw: (() => void) | undefined };
+type WaysOnProps = { bench: Bench; stop: RunSheet['stop']; stepId: string; answered: boolean; onWithdraw: (() => void) | undefined };
 
 /** Nothing can be chosen before the server has the reading: until then it is said where it stands. */
-function WaysOn({ bench, stepId, answered, onWithdraw }: WaysOnProps) {
+function WaysOn({ bench, stop, stepId, answered, onWithdraw }: WaysOnProps) {
   const observe = useObserve(bench);
   const backOff = () => void observe.backedOff(stepId);
-  usePadKeys({ '*': answered ? backOff : undefined, '-': answered ? onWithdraw : undefined }, 900);
+  const loosen = !stop || stop.ways.some((way) => way.do === 'loosen');
+  usePadKeys({ '*': answered && loosen ? backOff : undefined, '-': answered ? onWithdraw : undefined }, 900);
   return (
     <div className="mt-5 flex items-center gap-10">
-      <BigKey look="fault" cap="*" disabled={!answered} onClick={backOff} className="min-w-80">
-        It is backed off, redo it
-      </BigKey>
+      {loosen && (
+        <BigKey look="fault" cap="*" disabled={!answered} onClick={backOff} className="min-w-80">
+          {SIMPLE.includes(stop?.fault ?? 'short') ? 'It is backed off, redo it' : 'It is backed off'}
+        </BigKey>
+      )}
       {onWithdraw && (
         <BigKey cap="−" disabled={!answered} onClick={onWithdraw}>
           I typed it wrongly

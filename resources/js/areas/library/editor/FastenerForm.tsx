@@ -35,7 +35,12 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
         <RemoveButton label={`Take fastener ${String(no)} out`} onClick={onRemove} />
       </div>
       <div className="mt-1 flex flex-col gap-3">
-        <FieldGrid fields={[...FASTENER_FIELDS, ...(fastener.reuse === 'up_to' ? [CYCLES_FIELD] : []), ...(fastener.reuse === 'never' ? [SPENT_FIELD] : [])]} of={fastener} onPut={own} choices={choices} />
+        <FieldGrid
+          fields={[...FASTENER_FIELDS, ...(fastener.reuse === 'up_to' ? [CYCLES_FIELD] : []), ...(fastener.reuse === 'never' ? [SPENT_FIELD] : [])]}
+          of={fastener}
+          onPut={own}
+          choices={choices}
+        />
         <FieldGrid fields={GEOMETRY_FIELDS} of={geometry} onPut={measured} choices={choices} />
         <details>
           <summary className="cursor-pointer text-soft">More about this fastener</summary>
