@@ -27,7 +27,7 @@ final class SequenceController
         return new JsonResponse([
             'order' => $names($order), 'arrangement' => $judge->arrangement->value, 'faults' => $report->faults(), 'missing' => $names($report->missing), 'neighbours' => array_map($names, $report->neighbours),
             'centre_out' => $report->centreOut, 'wander_mm' => (string) $report->wander->inBase(),
-            'patterns' => array_values(array_map(fn (Pattern $p): array => ['pattern' => $p->value, 'words' => $p->words()], array_filter(Pattern::cases(), fn (Pattern $p): bool => $p->suits($judge->arrangement)))),
+            'patterns' => array_map(fn (array $p): array => ['pattern' => $p[0]->value, 'words' => $p[0]->words()], SequenceGenerator::proposals($positions)),
         ]);
     }
 }

@@ -9,7 +9,6 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
-use Tekkal\Core\Sequence\Pattern;
 use Tekkal\Core\Sequence\Position;
 use Tekkal\Core\Sequence\SequenceGenerator;
 use Tekkal\Core\Sequence\SequenceJudge;
@@ -38,12 +37,11 @@ final class SequenceDoor extends Door
         $positions = array_values(array_filter($revision->map->positions, fn (Position $p): bool => in_array($p->key, $stage->sequence, true)));
         $judge = new SequenceJudge($positions);
         $report = $judge->judge($stage->sequence);
-        $patterns = array_filter(Pattern::cases(), fn (Pattern $p): bool => $p->suits($judge->arrangement));
 
         return [
             'stage' => $stage->key(), 'arrangement' => $judge->arrangement->value, 'order' => $stage->sequence, 'faults' => $report->faults(), 'centre_out' => $report->centreOut,
             'wander_mm' => $report->wander->inBase()->toFloat(),
-            'proposals' => array_values(array_map(fn (Pattern $p): array => ['pattern' => $p->words(), 'order' => SequenceGenerator::generate($p, $positions)], $patterns)),
+            'proposals' => array_map(fn (array $p): array => ['pattern' => $p[0]->words(), 'order' => $p[1]], SequenceGenerator::proposals($positions)),
         ];
     }
 }

@@ -138,14 +138,14 @@ final readonly class Plan
 
     /**
      * Can every step be carried out by one measured torque or angle against two limits, and every fault be put right by
-     * backing the fastener off and doing it again?
+     * backing the fastener off, or by a new one where it has had its tightenings, and doing it again?
      */
     public function isStraight(): bool
     {
         $timed = array_filter($this->agents, fn (Agent $a): bool => $a->workingTime !== null);
         foreach ($this->steps as $step) {
             $reuse = $this->fastenerAt($step->position)->reuse ?? Reuse::Free;
-            if ($step->straight() === null || ! ($reuse === Reuse::Free || ($reuse === Reuse::UpTo && ! $step->rules->result->loading))) {
+            if ($step->straight() === null || ! in_array($reuse, [Reuse::Free, Reuse::UpTo], true)) {
                 return false;
             }
         }

@@ -18,4 +18,12 @@ enum ChallengeKind: string
     case UnitsAtOdds = 'units_at_odds';
     case AgainstPrecedence = 'against_precedence';
     case SwappedTargets = 'swapped_targets';
+    case ThresholdNotReached = 'threshold_not_reached';
+    case TorqueAfterAngle = 'torque_after_angle';
+    case LastRoundLower = 'last_round_lower';
+    case NoLoadingStage = 'no_loading_stage';
+    case DecidedOtherwise = 'decided_otherwise';
+    case OrderWarps = 'order_warps';
+    case TooLow = 'too_low';
+    case HoleTooLarge = 'hole_too_large';
 }

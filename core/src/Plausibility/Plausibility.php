@@ -34,6 +34,9 @@ final class Plausibility
 
     private const MOST_SHARE = 1.0;
 
+    /** Of two slips that come so near to each other the first is named. */
+    private const NEARLY = 0.15;
+
     /** So little beyond proof is a target set too high rather than a slip. */
     private const JUST_BEYOND = 1.08;
 
@@ -108,7 +111,7 @@ final class Plausibility
         $look->units($toolUnit);
         array_map($look->sister(...), $sisters);
 
-        return $look->challenges;
+        return [...$look->challenges, ...Fasteners::of($document), ...Rounds::of($revision)];
     }
 
     private function stage(Stage $stage, int $at, ?Written $graduation): void
@@ -157,7 +160,9 @@ final class Plausibility
             return;
         }
         $plausible = $this->like($target->target, $tightening->torque(Force::newtons(self::USUAL_SHARE * $proof->newtons), $joint->friction));
-        if (! $tooLow) {
+        if ($tooLow) {
+            $this->add(ChallengeKind::TooLow, $stage, $target, sprintf('%s is %s%.1f %% of the proof load, and the last round: is it meant? About %s gives 75 %%.', $target->target->typeset(), $rough ? 'roughly ' : '', 100 * $share($torque), $plausible), $plausible, $assumptions);
+        } else {
             $this->add(ChallengeKind::BeyondProof, $stage, $target, sprintf('%s takes the fastener to %s%.0f %% of its proof load; about %s gives 75 %%.', $target->target->typeset(), $rough ? 'roughly ' : '', 100 * $share($torque), $plausible), $plausible, $assumptions);
         }
     }
@@ -172,15 +177,15 @@ final class Plausibility
     }
 
     /**
-     * The slip that would bring a torque nearest to what is usual; null when none makes it plausible.
+     * The slip that would bring a torque nearest to what is usual; null when none makes it plausible. A wrong unit, and a mark
+     * moved by one place, happen far oftener than two places: of two that come nearly as near the commoner is named.
      *
      * @param  callable(float): float  $share  of the proof load, by torque in N·m
      * @return array{ChallengeKind, float, string}|null kind, factor, words
      */
     private static function nearest(Written $printed, callable $share, float $torque): ?array
     {
-        $slips = [[ChallengeKind::DecimalSlip, 10.0, 'was a decimal mark gained'], [ChallengeKind::DecimalSlip, 0.1, 'was its decimal mark lost']];
-        $slips = [...$slips, ...match ($printed->unit) {
+        $slips = [...match ($printed->unit) {
             TorqueUnit::PoundForceInch => [[ChallengeKind::UnitSlip, 12.0, 'is it in lbf·ft']],
             TorqueUnit::KilogramForceCentimetre => [[ChallengeKind::UnitSlip, 100.0, 'is it in kgf·m']],
             TorqueUnit::KilogramForceMetre => [[ChallengeKind::UnitSlip, 0.01, 'is it in kgf·cm']],
@@ -188,12 +193,15 @@ final class Plausibility
             TorqueUnit::OunceForceInch => [[ChallengeKind::UnitSlip, 16.0, 'is it in lbf·in']],
             TorqueUnit::PoundForceFoot => [[ChallengeKind::UnitSlip, 1 / 12, 'is it in lbf·in'], [ChallengeKind::UnitSlip, 1 / self::POUND_FOOT, 'is it in N·m']],
             default => [[ChallengeKind::UnitSlip, self::POUND_FOOT, 'is it in lbf·ft']],
-        }];
-        $best = null;
+        },
+            [ChallengeKind::DecimalSlip, 10.0, 'was a decimal mark gained'], [ChallengeKind::DecimalSlip, 0.1, 'was its decimal mark lost'],
+            [ChallengeKind::DecimalSlip, 100.0, 'did its decimal mark move by two places'], [ChallengeKind::DecimalSlip, 0.01, 'did its decimal mark move by two places'],
+        ];
+        $best = $nearest = null;
         foreach ($slips as $slip) {
             $off = abs($share($torque * $slip[1]) - self::USUAL_SHARE);
-            if ($off < 0.3 && ($best === null || $off < abs($share($torque * $best[1]) - self::USUAL_SHARE))) {
-                $best = $slip;
+            if ($off < 0.3 && ($nearest === null || $off < $nearest - self::NEARLY)) {
+                [$best, $nearest] = [$slip, $off];
             }
         }
 

@@ -58,6 +58,7 @@ final class ReferenceChecks
             $id === 'e.crowfoot.actual' => $crow()->torque($in->float('T_set'), $in->float('L')),
             str_starts_with($id, 'e.crowfoot'), str_starts_with($id, 'e.AC43') => $crow()->setting($in->float('T'), $in->float('L')),
             str_starts_with($id, 'e.MPD') => WrenchClass::from($in->text('type').'_'.$in->text('class'))->permissibleDeviation($in->float('Tmax_Nm')),
+            str_starts_with($id, 'e.points') => array_map(fn ($p): float => $p->toFloat(), CalibrationPoint::wanted($in->float('Tmax'), $in->float('T_low'))),
             str_starts_with($id, 'e.as.limits') => CalibrationPoint::referenceLimits($in->float('Xa'), $in->float('mpd_pct')),
             $id === 'e.guard.simple' => $in->float('mpd') - DecisionRule::Simple->guard($in->float('U')),
             $id === 'e.guard.14253' => DecisionRule::Conformity95->acceptance(new Interval(-$in->float('mpd'), $in->float('mpd')), $in->float('U'))?->high,

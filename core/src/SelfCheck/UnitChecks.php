@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\SelfCheck;
 
+use Brick\Math\RoundingMode;
 use Tekkal\Core\Acceptance\Tolerance;
 use Tekkal\Core\Joint\MeasuredChecks;
 use Tekkal\Core\Unit\Force;
@@ -11,6 +12,7 @@ use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Length;
 use Tekkal\Core\Unit\LengthUnit;
 use Tekkal\Core\Unit\Stress;
+use Tekkal\Core\Unit\TorqueUnit;
 use Tekkal\Core\Unit\UnitNames;
 use Tekkal\Core\Unit\Written;
 
@@ -19,7 +21,7 @@ final class UnitChecks
 {
     /** What each value is converted to, by its id. */
     private const TO = [
-        'a.lbf_in' => 'N.m', 'a.kgf_m' => 'N.m', 'a.inch' => 'mm', 'a.thou_um' => 'um', 'a.turn' => 'deg', 'a.sp811.lbf_ft' => 'N.m', 'a.sp811.lbf_in' => 'N.m',
+        'a.lbf_in' => 'N.m', 'a.kgf_m' => 'N.m', 'a.ozf_in' => 'N.m', 'a.sp811.ozf_in' => 'N.m', 'a.inch' => 'mm', 'a.thou_um' => 'um', 'a.turn' => 'deg', 'a.sp811.lbf_ft' => 'N.m', 'a.sp811.lbf_in' => 'N.m',
         'a.sp811.kgf_m' => 'N.m', 'a.65lbfft' => 'N.m', 'a.100Nm_lbfft' => 'lbf.ft', 'a.25lbfft_lbfin' => 'lbf.in', 'a.10kgfm' => 'N.m',
         'a.kgfm_lbfft' => 'lbf.ft', 'a.6thou_um' => 'um', 'a.0.15mm_thou' => 'thou', 'a.90deg_turn' => 'turn',
     ];
@@ -35,6 +37,7 @@ final class UnitChecks
 
         return match ($id) {
             'a.12000lbf_kN' => Force::poundsForce($in->float('value'))->kilonewtons(),
+            'a.slip.factor' => TorqueUnit::PoundForceFoot->factor()->dividedBy(TorqueUnit::PoundForceInch->factor(), 0, RoundingMode::UNNECESSARY)->toInt(),
             'a.ksi_MPa' => Stress::ksi($in->float('value'))->megapascals,
             'a.window.65pm3' => self::limits('3 lbf·ft', Written::fromCode('65', 'lbf.ft')),
             'a.window.90pm4pct' => self::limits('4 %', Written::fromCode('90', 'N.m')),

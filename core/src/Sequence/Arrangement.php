@@ -18,7 +18,7 @@ enum Arrangement: string
     {
         $plane = new Plane($positions);
         $radii = $plane->radii();
-        if (count($radii) < 3) {
+        if (count($radii) < 3 || (count($radii) > 4 && $plane->standsInTwoRows())) {
             return self::Rows;
         }
         $mean = array_sum($radii) / count($radii);

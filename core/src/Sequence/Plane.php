@@ -22,6 +22,8 @@ final readonly class Plane
     /** @var array<string, array{float, float}> x and y */
     private array $flat;
 
+    private bool $twoRows;
+
     /** @param  list<Position>  $positions */
     public function __construct(array $positions)
     {
@@ -29,7 +31,7 @@ final readonly class Plane
         $ys = array_map(fn (Position $p): float => $p->y->inBase()->toFloat(), $positions);
         $count = max(1, count($positions));
         [$cx, $cy] = [array_sum($xs) / $count, array_sum($ys) / $count];
-        $wide = self::extent($xs) >= self::extent($ys);
+        $wide = self::goesAlong($xs, $ys);
         $points = $flat = [];
         foreach ($positions as $i => $p) {
             $flat[$p->key] = [$xs[$i] - $cx, $ys[$i] - $cy];
@@ -37,6 +39,13 @@ final readonly class Plane
         }
         $this->points = $points;
         $this->flat = $flat;
+        $this->twoRows = min(self::lines($xs), self::lines($ys)) <= 2;
+    }
+
+    /** Do all stand on two straight lines, along x or along y? */
+    public function standsInTwoRows(): bool
+    {
+        return $this->twoRows;
     }
 
     /** @return list<float> distances from the centre */
@@ -115,6 +124,40 @@ final readonly class Plane
         sort($gaps);
 
         return $gaps === [] ? 1.0 : $gaps[intdiv(count($gaps), 2)];
+    }
+
+    /**
+     * Does the joint go along x? The longer way, unless its positions stand in two rows that lie farther apart than they are
+     * long: two rows they are still.
+     *
+     * @param  list<float>  $xs
+     * @param  list<float>  $ys
+     */
+    private static function goesAlong(array $xs, array $ys): bool
+    {
+        [$columns, $rows] = [self::lines($xs), self::lines($ys)];
+
+        return match (true) {
+            $rows <= 2 && $columns > 2 => true,
+            $columns <= 2 && $rows > 2 => false,
+            default => self::extent($xs) >= self::extent($ys),
+        };
+    }
+
+    /**
+     * On how many lines do they stand? What differs by less than two millimetres is drawn by hand.
+     *
+     * @param  list<float>  $values
+     */
+    private static function lines(array $values): int
+    {
+        sort($values);
+        $lines = 0;
+        foreach ($values as $i => $value) {
+            $lines += $i === 0 || $value - $values[$i - 1] > 2.0 ? 1 : 0;
+        }
+
+        return $lines;
     }
 
     /** @param  list<float>  $values */

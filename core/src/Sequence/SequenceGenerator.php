@@ -30,6 +30,26 @@ final class SequenceGenerator
     }
 
     /**
+     * What may be proposed for these positions: the patterns that suit them and whose order has no fault.
+     *
+     * @param  list<Position>  $positions
+     * @return list<array{Pattern, list<string>}>
+     */
+    public static function proposals(array $positions): array
+    {
+        $judge = new SequenceJudge($positions);
+        $proposals = [];
+        foreach ($positions === [] ? [] : Pattern::cases() as $pattern) {
+            $order = $pattern->suits($judge->arrangement) ? self::generate($pattern, $positions) : [];
+            if ($order !== [] && $judge->judge($order)->faults() === []) {
+                $proposals[] = [$pattern, $order];
+            }
+        }
+
+        return $proposals;
+    }
+
+    /**
      * Places 1…n on a circle: opposite ones after each other, the quarters between them next. The groups of four begin half
      * a quarter apart, and where that comes round, at the next that is free: 1 4 2 5 3 6 of 24. For counts that are no
      * multiple of four, the star.

@@ -47,8 +47,8 @@ final readonly class CalibrationPoint
     }
 
     /**
-     * The points at which a tool is calibrated, by the largest torque of its scale: 20, 60 and 100 % of it; where the scale
-     * begins above 20 %, its beginning instead (ISO 6789-1:2017 and 6789-2:2017, from memory).
+     * The points at which a tool is calibrated, by the largest torque of its scale: 20, 60 and 100 % of it; where the least
+     * value of the scale is stated, that instead of the first (ISO 6789-1:2017 and 6789-2:2017, from memory).
      *
      * @return array{BigDecimal, BigDecimal, BigDecimal}
      *
@@ -58,11 +58,10 @@ final readonly class CalibrationPoint
     {
         $bounds = new Bounds(ToolException::class);
         $top = self::exactly($largest, $bounds);
-        $low = $top->multipliedBy('0.2');
-        $begins = $least === null ? $low : self::exactly($least, $bounds);
+        $begins = $least === null ? $top->multipliedBy('0.2') : self::exactly($least, $bounds);
         $bounds->inOrder('the ends of the scale', $begins->toFloat(), $top->toFloat());
 
-        return [$begins->isGreaterThan($low) ? $begins : $low, $top->multipliedBy('0.6'), $top];
+        return [$begins, $top->multipliedBy('0.6'), $top];
     }
 
     /**

@@ -80,7 +80,7 @@ final class ExpanderTest extends TestCase
         yield 'a time limit' => [$with(['stages' => [1 => ['within' => ['time' => '10 min', 'after' => 'snug']]]])];
         yield 'a working time' => [$with(['surfaces' => [['key' => 'l', 'condition' => 'locker', 'working_time' => '15 min']]])];
         yield 'a single-use fastener' => [$with(['fasteners' => [['reuse' => 'never']]])];
-        yield 'tightenings that are counted' => [$with(['fasteners' => [['reuse' => 'up_to', 'cycles' => 2]], 'stages' => [1 => ['loading' => true]]])];
+        yield 'marks that are wanted' => [$with(['marks' => ['when' => 'at_the_end']])];
         yield 'a fault rule of its own' => [$with(['fault_overrides' => [['fault' => 'short', 'undo' => 'beginning', 'source' => 'cp']]])];
         yield 'another kind of stage' => [$with(['stages' => [2 => ['key' => 'wait', 'kind' => 'settle', 'at_least' => '10 min', 'why' => 'sets']]])];
     }

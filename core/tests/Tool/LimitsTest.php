@@ -123,14 +123,14 @@ final class LimitsTest extends TestCase
         DecisionRule::Simple->guard(NAN);
     }
 
-    /** ISO 6789-1:2017 and 6789-2:2017 (from memory): 20, 60 and 100 % of the largest; where the scale begins higher, there. */
+    /** ISO 6789-1:2017 and 6789-2:2017 (from memory): 20, 60 and 100 % of the largest; where the least is stated, there. */
     public function test_a_wrench_is_calibrated_at_twenty_sixty_and_a_hundred_percent(): void
     {
         $points = fn (string $largest, ?string $least = null): array => array_map(fn (BigDecimal $p): string => (string) $p->stripTrailingZeros(), CalibrationPoint::wanted($largest, $least));
 
         self::assertSame(['40', '120', '200'], $points('200'));
         self::assertSame(['60', '120', '200'], $points('200', '60'));
-        self::assertSame(['40', '120', '200'], $points('200', '10'));
+        self::assertSame(['10', '120', '200'], $points('200', '10'), 'as its maker states it');
     }
 
     /** The calendar's own rule: the same day of the month, or its last. */

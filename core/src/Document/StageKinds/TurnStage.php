@@ -15,8 +15,11 @@ final readonly class TurnStage extends StageOwn
 {
     private const COUNTED = ['from_stage_start', 'from_threshold'];
 
-    /** @param  Written|null  $threshold  the torque from which the angle is counted; null where it is missing */
-    private function __construct(public ?Written $threshold)
+    /**
+     * @param  Written|null  $threshold  the torque from which the angle is counted; null where it is missing
+     * @param  bool  $fromThreshold  is it counted from there on the way, so that no round before has to reach it?
+     */
+    private function __construct(public ?Written $threshold, public bool $fromThreshold)
     {
     }
 
@@ -36,12 +39,12 @@ final readonly class TurnStage extends StageOwn
 
     public static function read(ObjectReader $f, array $before, array $checks): self
     {
-        $f->oneOf('counted', self::COUNTED, 'from_stage_start');
+        $fromThreshold = $f->oneOf('counted', self::COUNTED, 'from_stage_start') === 'from_threshold';
         if (! $f->has('threshold')) {
             $f->problem('threshold', 'an angle needs the torque from which it is counted');
         }
 
-        return new self(! $f->has('threshold') || $f->missing('threshold') ? null : $f->quantity('threshold', Kind::Torque));
+        return new self(! $f->has('threshold') || $f->missing('threshold') ? null : $f->quantity('threshold', Kind::Torque), $fromThreshold);
     }
 
     public function line(string $value, array $checks): string

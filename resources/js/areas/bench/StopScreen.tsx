@@ -52,8 +52,8 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
       </div>
       <WaysOn
         bench={bench}
-        stop={sheet.stop}
-        stepId={stepId}
+        sheet={sheet}
+        step={step}
         answered={waiting === undefined}
         onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined}
       />
@@ -96,19 +96,26 @@ function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunS
   );
 }
 
-type WaysOnProps = { bench: Bench; stop: RunSheet['stop']; stepId: string; answered: boolean; onWithdraw: (() => void) | undefined };
+type WaysOnProps = { bench: Bench; sheet: RunSheet; step: RunStep; answered: boolean; onWithdraw: (() => void) | undefined };
+
+/** What can be said from here of what was done with the metal, in the order in which it is asked for; null where it is for the lead. */
+function nextWord(observe: ReturnType<typeof useObserve>, stop: RunSheet['stop'], step: RunStep): { says: string; done: () => void } | null {
+  const asked = new Set(stop?.ways.map((way) => way.do) ?? ['loosen']);
+  const backedOff = () => void observe.backedOff(step.id);
+  if (asked.has('loosen')) return { says: SIMPLE.includes(stop?.fault ?? 'short') ? 'It is backed off, redo it' : 'It is backed off', done: backedOff };
+  return asked.has('replace') ? { says: 'A new one is in', done: () => void observe.replaced(step.position) } : null;
+}
 
 /** Nothing can be chosen before the server has the reading: until then it is said where it stands. */
-function WaysOn({ bench, stop, stepId, answered, onWithdraw }: WaysOnProps) {
+function WaysOn({ bench, sheet, step, answered, onWithdraw }: WaysOnProps) {
   const observe = useObserve(bench);
-  const backOff = () => void observe.backedOff(stepId);
-  const loosen = !stop || stop.ways.some((way) => way.do === 'loosen');
-  usePadKeys({ '*': answered && loosen ? backOff : undefined, '-': answered ? onWithdraw : undefined }, 900);
+  const word = nextWord(observe, sheet.stop, step);
+  usePadKeys({ '*': answered ? word?.done : undefined, '-': answered ? onWithdraw : undefined }, 900);
   return (
     <div className="mt-5 flex items-center gap-10">
-      {loosen && (
-        <BigKey look="fault" cap="*" disabled={!answered} onClick={backOff} className="min-w-80">
-          {SIMPLE.includes(stop?.fault ?? 'short') ? 'It is backed off, redo it' : 'It is backed off'}
+      {word && (
+        <BigKey look="fault" cap="*" disabled={!answered} onClick={word.done} className="min-w-80">
+          {word.says}
         </BigKey>
       )}
       {onWithdraw && (

@@ -21,11 +21,13 @@ type Reading = At & {
   device_says?: { standing: 'applied'; verdict: 'in' | 'low' | 'high' };
 };
 type BackedOff = At & { type: 'backed_off' };
+/** A bolt that has had its tightenings is out, and a new one is in. */
+type Replaced = OfRun & { type: 'fastener_replaced'; position: string };
 type ToolTaken = OfRun & { type: 'tool_taken'; quantity: 'torque' | 'angle'; tool: string };
 /** The bench had locked itself and somebody went on while no PIN could be checked. */
 type Resumed = OfRun & { type: 'resumed'; after_idle: boolean };
 /** Something seen in a run, as it is sent (docs/formats/events.md). Its number is given here; all else by whoever saw it. */
-export type RunObservation = Reading | BackedOff | ToolTaken | Resumed;
+export type RunObservation = Reading | BackedOff | Replaced | ToolTaken | Resumed;
 export type StepObservation = Reading | BackedOff;
 /** What stands in the place of one that the server could not read: its bytes, and what was said of them. */
 type Unread = Stamped & { type: 'observation_unreadable'; hash: string; bytes?: string; told: string };

@@ -80,6 +80,7 @@ export function useObserve(bench: Bench) {
       });
     },
     backedOff: (step: string) => observe({ ...common(), type: 'backed_off', step }),
+    replaced: (position: string) => observe({ ...common(), type: 'fastener_replaced', position }),
     toolTaken: (quantity: RunStep['quantity'], tool: string) => observe({ ...common(), type: 'tool_taken', quantity, tool }),
   };
 }
