@@ -8,6 +8,7 @@ use App\Library\Models\RevisionStatus;
 use App\Library\Models\Source;
 use App\Library\Models\Standard;
 use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\Wanting;
 use Tekkal\Core\Plausibility\Challenge;
 
 /** What a signature rests on: every value there, sourced and windowed, every challenge answered, every paper in force. */
@@ -17,14 +18,15 @@ final class ApprovalBlockers
     public static function whyNot(RevisionStatus $status): array
     {
         $revision = Procedures::revision($status->revision);
+        $document = Procedures::document($status->revision);
         $answers = $status->answers();
         $open = array_filter(
-            DraftAssessment::challengesOf($revision, Procedures::document($status->revision)),
+            DraftAssessment::challengesOf($revision, $document),
             fn (Challenge $c): bool => trim($answers[$c->key()] ?? '') === '',
         );
 
         return [
-            ...$revision->whyNotApprovable(),
+            ...Wanting::blockers($revision, $document),
             ...self::papers($revision),
             ...array_values(array_map(fn (Challenge $c): string => 'A doubt has no answer: '.$c->sentence, $open)),
         ];

@@ -9,6 +9,7 @@ use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Document\Problem;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\Wanting;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Plan\PlanFigures;
 use Tekkal\Core\Plan\PlanText;
@@ -28,6 +29,8 @@ final readonly class DraftAssessment
         public ?Revision $revision,
         /** @var array<mixed> what could be read, gaps filled where a figure needs it */
         private array $document,
+        /** @var array<mixed> as it stands */
+        private array $written,
     ) {
     }
 
@@ -35,7 +38,7 @@ final readonly class DraftAssessment
     public static function at(array $document): self
     {
         try {
-            return new self([], DocumentReader::read($document), $document);
+            return new self([], DocumentReader::read($document), $document, $document);
         } catch (InvalidDocument $e) {
             return self::mended($document, $e->problems);
         }
@@ -66,8 +69,8 @@ final readonly class DraftAssessment
     public function toArray(): array
     {
         return [
-            'problems' => array_map(fn (Problem $p): array => ['pointer' => $p->pointer, 'found' => $p->found, 'wanted' => $p->wanted], $this->problems),
-            'not_approvable' => $this->revision?->whyNotApprovable() ?? [],
+            'problems' => array_map(fn (Problem $p): array => get_object_vars(Wanting::of($this->written, $p)), $this->problems),
+            'not_approvable' => $this->revision === null ? [] : Wanting::blockers($this->revision, $this->written),
             'line' => $this->revision?->tighteningLine()->typeset() ?? '',
             'rounds' => $this->revision?->tighteningLine()->rounds() ?? [],
             'sheet' => $this->revision === null ? null : (new RevisionSheet($this->revision, $this->document))->toArray(),
@@ -126,7 +129,7 @@ final readonly class DraftAssessment
      */
     private static function mended(array $document, array $problems): self
     {
-        $left = $problems;
+        [$left, $written] = [$problems, $document];
         for ($i = 0; $i < self::MOST_MENDINGS; $i++) {
             $before = $document;
             foreach ($left as $problem) {
@@ -136,13 +139,13 @@ final readonly class DraftAssessment
                 break;
             }
             try {
-                return new self($problems, DocumentReader::read($document), $document);
+                return new self($problems, DocumentReader::read($document), $document, $written);
             } catch (InvalidDocument $e) {
                 $left = $e->problems;
             }
         }
 
-        return new self($problems, null, []);
+        return new self($problems, null, [], $written);
     }
 
     /**

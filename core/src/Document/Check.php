@@ -66,6 +66,17 @@ final readonly class Check
         return $this->kind->isMeasured() ? $this->window?->kind() : null;
     }
 
+    /** What its answer has to be, for a table: "0.05–0.25 mm", "changed by at most 0.01 mm", "yes". */
+    public function limits(): string
+    {
+        return match ($this->kind) {
+            CheckKind::Confirm => 'yes',
+            CheckKind::GoNoGo => sprintf('%s enters, %s does not', $this->window?->low?->typeset() ?? '', $this->window?->high?->typeset() ?? ''),
+            CheckKind::Compare => sprintf('changed by at most %s', $this->window?->high?->typeset() ?? ''),
+            CheckKind::Measure, CheckKind::Interval => $this->window?->typeset() ?? '',
+        };
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

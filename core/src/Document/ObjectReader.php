@@ -24,6 +24,8 @@ final class ObjectReader
     /** No fastener of an engine needs more; what lies beyond is a slip (common practice, no source). In base units. */
     private const ABSURD = ['torque' => '10000', 'angle' => '3600', 'length' => '20000'];
 
+    public const NOTHING_TO_NAME = 'there is nothing it could name';
+
     private const LONGEST_TEXT = 2000;
 
     /** @var array<string, true> */
@@ -80,7 +82,7 @@ final class ObjectReader
         if (is_string($value) && in_array($value, $allowed, true)) {
             return $value;
         }
-        $this->problem($key, $allowed === [] ? 'there is nothing it could name' : 'one of '.implode(', ', $allowed).' is wanted');
+        $this->problem($key, $allowed === [] ? self::NOTHING_TO_NAME : 'one of '.implode(', ', $allowed).' is wanted');
 
         return array_values($allowed)[0] ?? '';
     }

@@ -101,12 +101,18 @@ final readonly class Revision
         return implode(' and ', [...$names, ...($numbers === [] ? [] : [(count($numbers) === 1 ? 'no. ' : 'nos. ').implode(', ', $numbers)])]);
     }
 
-    /** @return list<string> what stands in the way of a signature; a draft may be kept with it */
-    public function whyNotApprovable(): array
+    /** @return list<MissingValue|string> what stands in the way of a signature; a draft may be kept with it */
+    public function blockers(): array
     {
         return [
-            ...array_map(fn (MissingValue $m): string => $m->sentence(), $this->missing),
+            ...$this->missing,
             ...array_values(array_filter(array_map(fn (Conflict $c): ?string => $c->whyNotApprovable($this->sources), $this->conflicts))),
         ];
+    }
+
+    /** @return list<string> the same with the places as pointers, for who writes documents as text */
+    public function whyNotApprovable(): array
+    {
+        return array_map(fn (MissingValue|string $why): string => is_string($why) ? $why : $why->sentence(), $this->blockers());
     }
 }

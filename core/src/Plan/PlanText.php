@@ -8,6 +8,7 @@ use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Csv;
 use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\Revision;
+use Tekkal\Core\Document\StageKinds\CheckStage;
 use Tekkal\Core\Document\StageKinds\LoosenStage;
 
 /** A plan to read, to put into a table, or to hand on as data. */
@@ -73,13 +74,15 @@ final readonly class PlanText
     private function row(int $i, Step $step): array
     {
         $goal = $step->goal() ?? new Goal;
-        $back = $step->rules->own instanceof LoosenStage ? $step->rules->own->back : null;
+        $own = $step->rules->own;
+        $back = $own instanceof LoosenStage ? $own->back : null;
+        $check = $own instanceof CheckStage ? $this->plan->checks[$own->check] : null;
 
         return array_combine(self::COLUMNS, [
             (string) ($i + 1), $step->id, $step->stage, $step->kind->words(), $step->position,
             $this->plan->positions[$step->position]->number ?? '', (string) $step->pass,
-            $goal->missing ? 'value missing' : ($goal->target ?? $back)?->typeset() ?? '',
-            $goal->window?->typeset() ?? '',
+            $goal->missing ? 'value missing' : $check->name ?? ($goal->target ?? $back)?->typeset() ?? '',
+            $check?->limits() ?? $goal->window?->typeset() ?? '',
             implode('; ', array_map(fn (Window $w): string => $w->kind()->value.' '.$w->typeset(), $goal->monitored)),
         ]);
     }

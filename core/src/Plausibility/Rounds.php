@@ -164,20 +164,24 @@ final class Rounds
     }
 
     /**
+     * What lies in the middle of the part is no end, though it be the last of the bolts that a round has.
+     *
      * @param  list<Position>  $positions
      * @param  list<string>  $order
      */
     private function fromTheEnds(array $positions, array $order, bool $loosens): ?string
     {
         $bands = (new Plane($positions))->bands();
-        if (count($positions) < self::FEWEST_TO_WARP || count($bands) < 2) {
+        if ($positions === [] || count($order) < self::FEWEST_TO_WARP || count($bands) < 2) {
             return null;
         }
         [$middle, $ends] = [$bands[0], $bands[count($bands) - 1]];
+        $part = array_values(array_filter($this->revision->map->positions, fn (Position $p): bool => $p->part === $positions[0]->part));
+        $middleOfPart = (new Plane($part))->bands()[0] ?? [];
 
         return match (true) {
             $loosens && in_array($order[0], $middle, true) => 'It is loosened from the middle outwards: it warps. Loosening goes from the ends to the middle.',
-            ! $loosens && in_array($order[0], $ends, true) => 'It is tightened from an end: the joint is trapped between what is tight. From the middle outwards it lies down flat.',
+            ! $loosens && in_array($order[0], $ends, true) && ! in_array($order[0], $middleOfPart, true) => 'It is tightened from an end: the joint is trapped between what is tight. From the middle outwards it lies down flat.',
             default => null,
         };
     }

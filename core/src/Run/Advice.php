@@ -67,9 +67,9 @@ final readonly class Advice
      */
     public function stop(): ?array
     {
-        $at = $this->run->stoppedAt();
-        foreach ($at === null ? [] : $this->run->faults->openCases() as $case) {
-            if ($case->step === $at) {
+        [$run, $at] = [$this->run, $this->run->stoppedAt()];
+        foreach ($at === null ? [] : $run->faults->openCases() as $case) {
+            if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($run->plan->step($at)->position))) {
                 return [
                     'fault' => $case->fault->value, 'says' => $case->sentence, 'lacks' => (new Lacking($this->names))->of($case),
                     'ways' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'sentence' => $w->sentence], $this->nextActions()),
@@ -130,7 +130,7 @@ final readonly class Advice
     {
         $next = $this->run->nextStep();
 
-        return $next === null || in_array($this->run->guard->whyNot($next, true), [SetAsideReason::NotBackedOff, SetAsideReason::StepAlreadyDone], true);
+        return $next === null || $this->run->pulledBefore($next) !== null || in_array($this->run->guard->whyNot($next, true), [SetAsideReason::NotBackedOff, SetAsideReason::StepAlreadyDone], true);
     }
 
     /** @return list<NextAction> what open faults and repairs ask for, in the order of the remedies; only what may be done now */

@@ -352,6 +352,19 @@ final readonly class OpenFaults
         return null;
     }
 
+    /** @return list<string> steps at which something was pulled that could not count, and which nobody has loosened since */
+    public function pulledSteps(): array
+    {
+        $steps = [];
+        foreach ($this->state->openCases() as $case) {
+            foreach ($case->fault === Fault::PulledAside && ! $this->steps->isDeferred($case->step) ? $case->toDo() : [] as $duty) {
+                $steps[] = $duty->from ?? $case->step;
+            }
+        }
+
+        return $steps;
+    }
+
     /** @return list<CaseState> */
     public function openCases(): array
     {

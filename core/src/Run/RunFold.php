@@ -190,7 +190,19 @@ final class RunFold
             return $this->faults->asking($next->position) ?? $next->id;
         }
 
-        return $stopping[0]->step ?? ($next !== null && $this->steps->status($next) === StepStatus::Stopped ? $next->id : null);
+        return $stopping[0]->step ?? $this->pulledBefore($next) ?? ($next !== null && $this->steps->status($next) === StepStatus::Stopped ? $next->id : null);
+    }
+
+    /** What was pulled aside in a round before the one that goes on is put right first. */
+    public function pulledBefore(?Step $next): ?string
+    {
+        foreach ($this->faults->pulledSteps() as $step) {
+            if ($next === null || $this->plan->placeOf($step) < $this->plan->placeOf($next->id)) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     public function person(): ?string

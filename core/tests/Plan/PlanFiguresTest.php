@@ -72,6 +72,18 @@ final class PlanFiguresTest extends TestCase
         self::assertSame(7, substr_count($csv, "\r\n"));
     }
 
+    public function test_a_check_has_its_name_and_its_limits_in_the_plan(): void
+    {
+        [$revision, $plan] = self::expanded('20-checks-of-every-kind');
+        $rows = (new PlanText($revision, $plan, new PlanFigures($revision, $plan)))->toArray()['steps'];
+        assert(is_array($rows));
+        $said = array_map(fn (array $row): string => str_replace("\u{A0}", ' ', "$row[target]: $row[window]"), array_filter($rows, fn (array $row): bool => $row['stage'] !== 'snug' && $row['window'] !== ''));
+
+        foreach (['torque to turn the crank, bare: at most 3 N·m', 'end play: 0.08–0.30 mm', 'side clearance of the rod: 0.002 in enters, 0.012 in does not', 'torque to turn the crank: changed by at most 4 N·m', 'every head carries its marks: yes'] as $wanted) {
+            self::assertContains($wanted, $said);
+        }
+    }
+
     public function test_a_missing_value_is_printed_as_that(): void
     {
         $document = Bench::document('02-rods-part-by-part');

@@ -10,6 +10,7 @@ use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\DutyKind;
+use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\RunReport;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
@@ -35,6 +36,22 @@ final class NothingVanishesTest extends TestCase
         $bench->does('loosened', ['positions' => ['b2', 'a1']]);
         self::assertSame([[], StepStatus::ToDo], [$bench->state()->faults, $bench->state()->status('s1:b2:1')]);
         self::assertTrue($bench->reads('s1:b2:1', '40 lbf·ft')->isApplied());
+    }
+
+    public function test_a_late_pull_on_a_bolt_of_a_round_that_is_done_is_put_right_before_the_next_round(): void
+    {
+        $bench = (new Bench('12-head-nine-stages'))->round('s1');
+        $bench->takenOver('bo', 'bench2');
+        self::assertSame(SetAsideReason::OtherDeviceHolds, $bench->reads('s1:b2:1', '38 lbf·ft')->reason);
+
+        self::assertSame('s1:b2:1', $bench->fold->stoppedAt());
+        self::assertSame(['loosen'], array_map(fn (NextAction $way): string => $way->do, $bench->advice()->nextActions()));
+        $stop = $bench->advice()->stop();
+        self::assertSame(['pulled_aside', ['loosen']], [$stop['fault'] ?? null, array_column($stop['ways'] ?? [], 'do')]);
+
+        $bench->takenOver('ann', 'bench1');
+        $bench->does('loosened', ['positions' => ['b2']]);
+        self::assertSame([null, 's1:b2:1'], [$bench->fold->stoppedAt(), $bench->next()]);
     }
 
     public function test_late_pulls_after_a_takeover_are_one_case_however_many(): void

@@ -1924,10 +1924,19 @@ export interface components {
             saved_at: string;
             sent_back: string | null;
         };
-        Fault: {
+        Wanting: {
+            /** @description where in the document, RFC 6901 */
             pointer: string;
-            found: string;
-            wanted: string;
+            /** @description the same by the names of rounds, groups and fasteners; empty for the procedure itself */
+            place: string;
+            says: string;
+            /**
+             * @description of the editor, where it is mended
+             * @enum {unknown}
+             */
+            part: "joint" | "fasteners" | "map" | "orders" | "sources" | "rounds" | "checks" | "bench";
+            /** @description key of the round it lies in */
+            stage: string | null;
         };
         PlanRow: {
             no: string;
@@ -2004,7 +2013,7 @@ export interface components {
             cautions: string[];
         };
         DraftAssessment: {
-            problems: components["schemas"]["Fault"][];
+            problems: components["schemas"]["Wanting"][];
             not_approvable: string[];
             line: string;
             rounds: string[];
@@ -2518,7 +2527,7 @@ export type Change = components['schemas']['Change'];
 export type Permit = components['schemas']['Permit'];
 export type ProcedureSheet = components['schemas']['ProcedureSheet'];
 export type DraftSheet = components['schemas']['DraftSheet'];
-export type Fault = components['schemas']['Fault'];
+export type Wanting = components['schemas']['Wanting'];
 export type PlanRow = components['schemas']['PlanRow'];
 export type ToolRequirement = components['schemas']['ToolRequirement'];
 export type Figures = components['schemas']['Figures'];

@@ -75,7 +75,7 @@ final class RunTest extends FeatureTestCase
         $this->bench->send($this->bench->reading('snug:c2a:1', '27.4'));
         $this->bench->send($this->bench->reading('snug:c2a:1', '31.9'))->assertOk()
             ->assertJsonPath('outcomes.0.standing', 'set_aside')
-            ->assertJsonPath('outcomes.0.say.0.sentence', 'A step had stopped and its fastener had not been backed off.');
+            ->assertJsonPath('outcomes.0.say.0.sentence', 'A step had stopped and its fastener had not been backed off. Still wanting: no. 1 loosened.');
         self::assertSame(1, AsideReading::query()->count());
     }
 

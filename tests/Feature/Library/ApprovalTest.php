@@ -69,7 +69,7 @@ final class ApprovalTest extends FeatureTestCase
         $document = World::document();
         $document['stages'][1]['targets'][0] = ['group' => 'inner', 'target' => ['missing' => 'the page is torn']];
 
-        $this->assertNotSigned($document, 'value missing (the page is torn)');
+        $this->assertNotSigned($document, 'Round 2, target for inner: the value is missing (the page is torn)');
     }
 
     public function test_what_the_bench_cannot_carry_out_yet_is_signed_and_is_not_given_out(): void

@@ -16,7 +16,7 @@ const WORDS: Record<string, string> = { low: 'Short', high: 'Over' };
 const NUDGED = 'A click got by nudging a stopped bolt is false. The first try stays in the record.';
 
 /** What is put right by backing the one bolt off and doing it again; of anything else the core's own ways on are told. */
-const SIMPLE = ['short', 'over'];
+const SIMPLE = ['short', 'over', 'pulled_aside'];
 
 type Props = { bench: Bench; sheet: RunSheet; stepId: string; waiting: StepObservation | undefined };
 
@@ -27,7 +27,8 @@ type Props = { bench: Bench; sheet: RunSheet; stepId: string; waiting: StepObser
 export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
   const [withdrawing, setWithdrawing] = useState(false);
   const step = sheet.steps.find((s) => s.id === stepId);
-  const attempt = step?.attempts.find((a) => a.status === 'live');
+  // What was pulled aside stands beside a result that was good: that one is not what is wrong.
+  const attempt = sheet.stop?.fault === 'pulled_aside' ? undefined : step?.attempts.find((a) => a.status === 'live');
   const word = WORDS[attempt?.verdict ?? (waiting?.type === 'reading_taken' ? waiting.device_says?.verdict : null) ?? ''] ?? 'Stop';
   useShownWhileLocked(step ? lockSentence(sheet, step, word) : null);
   if (!step) return null;

@@ -1,7 +1,8 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { DraftAssessment } from '@/api/types';
-import { placeOf, placed } from '@/lib/pointer';
 import { count } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
 import { Failure, Waiting } from '@/ui/states';
 import { Tabs } from '@/ui/Tabs';
 import { ChangeList } from '../sheet/ChangeList';
@@ -26,7 +27,7 @@ export function AssessmentPane(editing: Editing) {
       views={[
         { key: 'meaning', name: 'Meaning', body: <Meaning look={look} rounds={doc.stages.length} fasteners={doc.map.positions.length} /> },
         { key: 'doubts', name: 'Doubts', ...note(open), body: <Doubts {...editing} look={look} /> },
-        { key: 'missing', name: 'Still wanting', ...note(missing), body: <Missing look={look} doc={doc} /> },
+        { key: 'missing', name: 'Still wanting', ...note(missing), body: <Missing look={look} show={editing.show} /> },
         {
           key: 'changes',
           name: 'Changes',
@@ -84,19 +85,29 @@ function Doubts({ look, answers, answer }: Editing & { look: DraftAssessment }) 
   );
 }
 
-function Missing({ look, doc }: { look: DraftAssessment; doc: Editing['doc'] }) {
+function Missing({ look, show }: { look: DraftAssessment; show: Editing['show'] }) {
+  const [, setParams] = useSearchParams();
   if (look.problems.length + look.not_approvable.length === 0) return <p className="px-7 py-3 text-soft">Nothing is wanting. It can be handed in.</p>;
+  const goTo = (part: string, stage: string | null) => {
+    setParams({ part }, { replace: true });
+    if (stage !== null) show(stage);
+  };
   return (
     <ul className="px-7 py-2">
       {look.problems.map((p) => (
-        <li key={p.pointer + p.wanted} className="border-b border-hair py-1.5">
-          <b>{placeOf(p.pointer, doc)}</b>: {p.wanted}
-          {p.found !== '' && <span className="text-soft">; there is {p.found}</span>}
+        <li key={p.pointer + p.says} className="flex items-baseline gap-4 border-b border-hair py-1.5">
+          <p className="min-w-0 grow">
+            {p.place !== '' && <b>{p.place}: </b>}
+            {p.place === '' ? p.says.charAt(0).toUpperCase() + p.says.slice(1) : p.says}
+          </p>
+          <Button small onClick={() => goTo(p.part, p.stage)} aria-label={`Go to ${p.place === '' ? p.part : p.place}`}>
+            Go there
+          </Button>
         </li>
       ))}
       {look.not_approvable.map((why) => (
         <li key={why} className="border-b border-hair py-1.5">
-          {placed(why, doc)} <span className="text-soft">Blocks the signature.</span>
+          {why} <span className="text-soft">Blocks the signature.</span>
         </li>
       ))}
     </ul>

@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import { useMay, useMe } from '@/api/session';
 import type { RevisionSheet } from '@/api/types';
-import { placed } from '@/lib/pointer';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { SignPanel } from '@/ui/SignPanel';
@@ -43,7 +42,7 @@ function Standing({ sheet, onOpen }: { sheet: RevisionSheet; onOpen: (panel: Pan
           <h2 className="text-lg text-fault">Cannot be signed yet</h2>
           <ul className="mt-1 list-disc pl-5">
             {sheet.why_not.map((why) => (
-              <li key={why}>{placed(why, sheet.document)}</li>
+              <li key={why}>{why}</li>
             ))}
           </ul>
         </>
