@@ -12,7 +12,11 @@ use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\State;
 use Tekkal\Core\Tests\Decisions\Decided;
 
-const RULES = ['Run\Advice', 'Run\Circumstances', 'Run\Emission', 'Run\FaultReach', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\OpenFaults', 'Run\ResultBook', 'Run\RunFold', 'Run\StepBook', 'Run\Timing', 'Run\Touched', 'Fault\FaultTable'];
+const RULES = [
+    'Run\Advice', 'Run\Cause', 'Run\CheckJudge', 'Run\Circumstances', 'Run\Emission', 'Run\Expiry', 'Run\FastenerBook', 'Run\FaultReach', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\Lacking', 'Run\LegBook', 'Run\Names',
+    'Run\OpenFaults', 'Run\PlaceBook', 'Run\PulledAside', 'Run\Reports', 'Run\Resting', 'Run\ResultBook', 'Run\RunFold', 'Run\Sayings', 'Run\StepBook', 'Run\Timing', 'Run\ToolBook', 'Run\Touched', 'Run\Undoing',
+    'Run\WatchedValues', 'Fault\FaultTable',
+];
 
 const BROKEN = [
     'Acceptance\Window' => ['public function judge(Quantity $reading): Verdict', '{'],
