@@ -106,6 +106,7 @@ final readonly class Revision
     {
         return [
             ...$this->missing,
+            ...NeverMeant::in($this),
             ...array_values(array_filter(array_map(fn (Conflict $c): ?string => $c->whyNotApprovable($this->sources), $this->conflicts))),
         ];
     }

@@ -242,7 +242,7 @@ final class StageReader
             $f->problem('kind', sprintf('a procedure for %s has no such stage', str_replace('_', ' ', $this->purpose->value)));
         }
         if ($rules->kind === StageKind::Turn && ! $this->reached($stage)) {
-            $f->problem('kind', 'a turn needs a torque stage before it that reaches its threshold, and since the last loosening');
+            $f->problem('kind', 'a turn needs a torque stage before it that reaches its threshold');
         }
         if ($this->riskClass === 'A' && $rules->result->loading && $rules->result->evidence === Attestation::AsRound) {
             $f->problem('evidence', 'in a joint of risk class A the loading stage is not attested as a round');
@@ -251,15 +251,9 @@ final class StageReader
 
     private function reached(Stage $turn): bool
     {
-        $reached = [];
-        foreach ($this->before as $stage) {
-            $loosens = $stage->rules->kind === StageKind::Loosen;
-            foreach ($loosens || $stage->rules->kind->reachesTorque() ? $stage->sequence : [] as $position) {
-                $reached[$position] = ! $loosens;
-            }
-        }
+        $reaching = array_filter($this->before, fn (Stage $s): bool => $s->rules->kind->reachesTorque());
 
-        return array_filter($turn->sequence, fn (string $p): bool => ($reached[$p] ?? false) === false) === [];
+        return array_diff($turn->sequence, ...array_map(fn (Stage $s): array => $s->sequence, array_values($reaching))) === [];
     }
 
     private function keysDiffer(ObjectReader $root): void
@@ -280,27 +274,6 @@ final class StageReader
         if ($last?->rules->result->trial === true) {
             $root->problem('stages', sprintf('a trial fit is never the final tightening; "%s" is the last', $last->key()));
         }
-        foreach ($this->purpose === Purpose::Tightening ? $this->leftLoose() : [] as $stage => $positions) {
-            $root->problem('stages', sprintf('what is tightened does not end loose; "%s" leaves %s so', $stage, implode(', ', array_slice($positions, 0, 5))));
-        }
-    }
-
-    /** @return array<string, list<string>> positions whose last round but a trial loosens them, by that round */
-    private function leftLoose(): array
-    {
-        $last = [];
-        foreach ($this->before as $stage) {
-            $acts = $stage->rules->kind === StageKind::Loosen || $stage->rules->kind->turnsBolt();
-            foreach ($acts ? $stage->sequence : [] as $position) {
-                $last[$position] = $stage;
-            }
-        }
-        $loose = [];
-        foreach (array_filter($last, fn (Stage $s): bool => $s->rules->kind === StageKind::Loosen && ! $s->rules->result->trial) as $position => $stage) {
-            $loose[$stage->key()][] = (string) $position;
-        }
-
-        return $loose;
     }
 
     /** @return list<string> */

@@ -68,7 +68,10 @@ final readonly class Advice
     public function stop(): ?array
     {
         [$run, $at] = [$this->run, $this->run->stoppedAt()];
-        foreach ($at === null ? [] : $run->faults->openCases() as $case) {
+        if ($at === null) {
+            return null;
+        }
+        foreach ($run->faults->openCases() as $case) {
             if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($run->plan->step($at)->position))) {
                 return [
                     'fault' => $case->fault->value, 'says' => $case->sentence, 'lacks' => (new Lacking($this->names))->of($case),

@@ -16,7 +16,7 @@ final readonly class AnalysisOfVariance
     public int $withinFreedom;
 
     /**
-     * @param  list<non-empty-list<float>>  $groups
+     * @param  list<list<float>>  $groups
      *
      * @throws TooFew below two groups, when one is empty, no group has two values, or none differs from another
      */

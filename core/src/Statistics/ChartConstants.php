@@ -11,21 +11,24 @@ use Tekkal\Core\Bounds;
  * deviation of the range of n standard normal values, c4 the mean of their standard deviation. d2 to 13 digits, d3 to 10;
  * for n = 2 they are 2/√π and √(2 − 4/π).
  */
-final readonly class ChartConstants
+final class ChartConstants
 {
-    public float $d2;
+    public readonly float $d2;
 
-    public float $d3;
+    public readonly float $d3;
 
-    public float $c4;
+    public readonly float $c4;
+
+    /** @var array<int, array{float, float}> what was summed once, by size; the sums take longer than all that is made of them */
+    private static array $known = [];
 
     /** @throws StatisticsException unless 2 ≤ $n ≤ 25 */
-    public function __construct(public int $n)
+    public function __construct(public readonly int $n)
     {
         if ($n < 2 || $n > 25) {
             throw new StatisticsException(sprintf('Subgroups of 2 to 25 are wanted, not of %d.', $n), 'subgroup size', (string) $n, '2 to 25');
         }
-        [$mean, $square] = self::range($n);
+        [$mean, $square] = self::$known[$n] ??= self::range($n);
         $this->d2 = $mean;
         $this->d3 = sqrt($square - $mean ** 2);
         $this->c4 = sqrt(2 / ($n - 1)) * exp(SpecialFunctions::logGamma($n / 2) - SpecialFunctions::logGamma(($n - 1) / 2));

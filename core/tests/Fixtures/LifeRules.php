@@ -28,7 +28,11 @@ final readonly class LifeRules
 {
     private const WAY_OUT = 900;
 
-    /** Goes on with a life by whatever is offered, to its end. @return list<string> the sentences that it breaks */
+    /**
+     * Goes on with a life by whatever is offered, to its end.
+     *
+     * @return list<string> the sentences that it breaks
+     */
     public static function broken(Bench $bench): array
     {
         return [...self::offers($bench), ...self::toTheEnd($bench), ...self::ofTheEnd($bench), ...self::replay($bench)];

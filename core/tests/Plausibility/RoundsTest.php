@@ -7,7 +7,6 @@ namespace Tekkal\Core\Tests\Plausibility;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Document\DocumentReader;
-use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Plausibility\Challenge;
 use Tekkal\Core\Plausibility\ChallengeKind;
 use Tekkal\Core\Plausibility\Plausibility;
@@ -76,27 +75,6 @@ final class RoundsTest extends TestCase
         yield 'in the wrong unit' => ['78 lbf·ft', ChallengeKind::UnitSlip];
         yield 'by two places too small' => ['0.78 lbf·in', ChallengeKind::DecimalSlip];
         yield 'so small that no slip explains it' => ['0.01 lbf·in', ChallengeKind::TooLow];
-    }
-
-    /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
-    #[DataProvider('refused')]
-    public function test_what_can_never_be_meant_is_refused_at_the_door(string $example, callable $change, string $says): void
-    {
-        $this->expectException(InvalidDocument::class);
-        $this->expectExceptionMessage($says);
-        DocumentReader::read($change(Bench::document($example)));
-    }
-
-    /** @return iterable<string, array{string, callable(array<string, mixed>): array<string, mixed>, string}> */
-    public static function refused(): iterable
-    {
-        $loosen = ['key' => 'off', 'kind' => 'loosen', 'why' => 'It is said so.'];
-        yield 'an angle after a loosening with no torque between' => ['04-head-two-sizes', function (array $d) use ($loosen): array {
-            array_splice($d['stages'], 1, 0, [$loosen]);
-
-            return $d;
-        }, 'a turn needs a torque stage before it that reaches its threshold, and since the last loosening'];
-        yield 'a joint that ends loose' => ['12-head-nine-stages', fn (array $d): array => array_replace($d, ['stages' => [...$d['stages'], $loosen]]), 'what is tightened does not end loose; "off" leaves'];
     }
 
     public function test_a_lower_torque_after_a_loosening_is_the_rule_of_some_makers(): void

@@ -51,7 +51,8 @@ final class NothingVanishesTest extends TestCase
 
         $bench->takenOver('ann', 'bench1');
         $bench->does('loosened', ['positions' => ['b2']]);
-        self::assertSame([null, 's1:b2:1'], [$bench->fold->stoppedAt(), $bench->next()]);
+        self::assertSame('s1:b2:1', $bench->next());
+        self::assertNull($bench->advice()->stop());
     }
 
     public function test_late_pulls_after_a_takeover_are_one_case_however_many(): void
