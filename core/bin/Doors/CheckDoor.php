@@ -26,6 +26,9 @@ final class CheckDoor extends Door
         foreach ($revision->whyNotApprovable() as $sentence) {
             $output->writeln("It cannot be approved yet. $sentence", OutputInterface::OUTPUT_RAW);
         }
+        foreach ($revision->tighteningLine()->evidence() as $sentence) {
+            $output->writeln($sentence, OutputInterface::OUTPUT_RAW);
+        }
         $document = json_decode(self::bytes($file), true);
         foreach (Plausibility::of($revision, is_array($document) ? $document : []) as $challenge) {
             $output->writeln(sprintf('Doubtful, %s: %s', $challenge->about, $challenge->sentence), OutputInterface::OUTPUT_RAW);

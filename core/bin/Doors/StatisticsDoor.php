@@ -31,7 +31,8 @@ final class StatisticsDoor extends Door
         $limit = fn (string $name): ?float => self::option($input, $name) === null ? null : self::number((string) self::option($input, $name), "--$name");
         try {
             $summary = new Summary($values);
-            $report = ['n' => $summary->n, 'mean' => $summary->mean, 'sd' => $summary->n > 1 ? $summary->sd() : null, 'least' => $summary->least, 'most' => $summary->most, 'median' => QuantileMethod::Gumbel->of($values, 0.5)];
+            $next = $summary->n > 1 ? $summary->prediction() : null;
+            $report = ['n' => $summary->n, 'mean' => $summary->mean, 'sd' => $summary->n > 1 ? $summary->sd() : null, 'least' => $summary->least, 'most' => $summary->most, 'median' => QuantileMethod::Gumbel->of($values, 0.5), 'next_value' => $next === null ? null : [$next->low, $next->high]];
         } catch (TooFew $e) {
             throw Refusal::invalid("$file: ".$e->getMessage());
         }

@@ -11,6 +11,15 @@ enum Attestation: string
     case OneByOne = 'one_by_one';
     case AsRound = 'as_round';
 
+    public function words(): string
+    {
+        return match ($this) {
+            self::Measured => 'a measured value',
+            self::OneByOne => 'a word for each fastener',
+            self::AsRound => 'a word for the round',
+        };
+    }
+
     public function allows(self $given): bool
     {
         return match ($this) {

@@ -46,6 +46,12 @@ final readonly class StageRules
         return is_string($this->planFields['name'] ?? null) ? $this->planFields['name'] : null;
     }
 
+    /** Does the document say which evidence it takes, or does the kind of round decide? */
+    public function saysEvidence(): bool
+    {
+        return isset($this->planFields['evidence']);
+    }
+
     /** Two people work at it: one tightens, one holds. */
     public function people(): int
     {

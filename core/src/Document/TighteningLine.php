@@ -131,7 +131,25 @@ final readonly class TighteningLine
             $rules->kind->hasTarget() ? ($rules->motion->oneMotion ? 'in one motion' : 'may ratchet') : '',
             $rules->waiting->within === null ? '' : sprintf('within %d min of %s', intdiv($rules->waiting->within['seconds'], 60), $rules->waiting->within['after']),
             $rules->result->trial ? 'trial fit' : '',
+            $rules->kind->turnsBolt() ? $rules->result->evidence->words().' wanted'.($rules->saysEvidence() ? '' : " (class {$this->revision->riskClass})") : '',
         ]));
+    }
+
+    /**
+     * The evidence that rounds want which do not say so themselves: what a click alone would leave not proved.
+     *
+     * @return list<string> one sentence per evidence
+     */
+    public function evidence(): array
+    {
+        $rounds = [];
+        foreach ($this->revision->stages() as $i => $stage) {
+            if ($stage->rules->kind->turnsBolt() && ! $stage->rules->saysEvidence()) {
+                $rounds[$stage->rules->result->evidence->words()][] = $i + 1;
+            }
+        }
+
+        return array_map(fn (string $what, array $of): string => sprintf('%s is wanted in %s %s (risk class %s, nothing else is written); what has less is not proved.', ucfirst($what), count($of) === 1 ? 'round' : 'rounds', implode(', ', $of), $this->revision->riskClass), array_keys($rounds), $rounds);
     }
 
     private function whom(StageTarget $target): string

@@ -23,6 +23,7 @@ enum ChallengeKind: string
     case LastRoundLower = 'last_round_lower';
     case NoLoadingStage = 'no_loading_stage';
     case DecidedOtherwise = 'decided_otherwise';
+    case RoundUnmarked = 'round_unmarked';
     case OrderWarps = 'order_warps';
     case TooLow = 'too_low';
     case HoleTooLarge = 'hole_too_large';

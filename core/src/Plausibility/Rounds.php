@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Plausibility;
 
+use Tekkal\Core\Document\Attestation;
 use Tekkal\Core\Document\Conflict;
 use Tekkal\Core\Document\Purpose;
 use Tekkal\Core\Document\Reuse;
@@ -47,6 +48,7 @@ final class Rounds
         foreach ($revision->map->positions as $position) {
             $look->position($position->key);
         }
+        array_map($look->attested(...), $revision->stages());
         $look->loading();
         array_map($look->conflict(...), $revision->conflicts);
         foreach ($revision->blocks as $block) {
@@ -112,6 +114,14 @@ final class Rounds
                 $last = $tightening[count($tightening) - 1];
                 $this->challenges[] = new Challenge(ChallengeKind::NoLoadingStage, $last->key().' '.$group->key, sprintf('%s: no round is the loading one, so that no tightening of %s would ever count, and it would never be asked for new.', ucfirst($group->name), $type->name), 'the last round as the loading one');
             }
+        }
+    }
+
+    /** A word for a whole round needs something on the metal that it can be read from. */
+    private function attested(Stage $stage): void
+    {
+        if ($stage->rules->kind->hasTarget() && $stage->rules->result->evidence === Attestation::AsRound && $this->revision->marks?->isWanted() !== true) {
+            $this->add(ChallengeKind::RoundUnmarked, $stage, null, 'One word is given for the whole round, and nothing is marked: when somebody is called away, nobody knows which have had it.', 'a mark at each fastener, or a word for each');
         }
     }
 

@@ -91,6 +91,19 @@ final readonly class Summary
     }
 
     /**
+     * Where the next single value will lie, mean ± t s √(1 + 1/n) (G. J. Hahn 1969); for values that come from one normal
+     * distribution.
+     *
+     * @throws TooFew below two values
+     */
+    public function prediction(float $confidence = 0.95): Interval
+    {
+        $half = Distribution::studentT($this->n - 1)->quantile((1 + $confidence) / 2) * $this->sd() * sqrt(1 + 1 / $this->n);
+
+        return new Interval($this->mean - $half, $this->mean + $half);
+    }
+
+    /**
      * Confidence interval of the standard deviation, chi-square.
      *
      * @throws TooFew below two values

@@ -59,7 +59,16 @@ final class DoorTest extends TestCase
 
         self::assertSame(0, $status);
         self::assertStringStartsWith("part by part (30\u{A0}N·m · back 360° · 20\u{A0}N·m · +125°)\n", $out);
-        self::assertStringContainsString("4. +125°, counted from 20\u{A0}N·m, good is 120–130°, in one motion. Takes the bolt past yield", $out);
+        self::assertStringContainsString("4. +125°, counted from 20\u{A0}N·m, good is 120–130°, in one motion, a measured value wanted (class B). Takes the bolt past yield", $out);
+    }
+
+    public function test_evidence_that_is_not_written_is_told_with_the_class_it_comes_from(): void
+    {
+        $says = 'A measured value is wanted in rounds 1, 2, 3, 6, 7, 8 (risk class A, nothing else is written); what has less is not proved.';
+        foreach (['check', 'plan'] as $door) {
+            self::assertStringContainsString($says, self::door($door, self::EXAMPLES.'12-head-nine-stages.json')[1]);
+        }
+        self::assertStringNotContainsString('wanted', self::door('check', self::EXAMPLES.'07-pump-each-its-own.json')[1], 'what is written needs no word');
     }
 
     public function test_a_run_is_folded_to_its_state_with_verdicts_and_what_comes_next(): void
@@ -109,6 +118,7 @@ final class DoorTest extends TestCase
         $report = json_decode(self::door('statistics', $sample, '--lower', '45', '--upper', '60')[1], true, flags: JSON_THROW_ON_ERROR);
         self::assertSame([30, 52], [$report['n'], $report['mean']]);
         self::assertGreaterThan(1.0, $report['capability']['ppk']);
+        self::assertLessThan($report['next_value'][1], $report['mean']);
         self::assertSame(1, self::door('statistics', self::file('no numbers'))[0]);
     }
 

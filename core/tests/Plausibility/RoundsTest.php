@@ -45,6 +45,7 @@ final class RoundsTest extends TestCase
         yield 'a last round lower than the one before it' => ['12-head-nine-stages', $with(['stages' => [7 => ['targets' => [['target' => '30 lbf·ft']]]]]), ChallengeKind::LastRoundLower, 'The last round goes to 30 lbf·ft'];
         yield 'no loading round' => ['04-head-two-sizes', $with(['stages' => [1 => ['loading' => false]]]), ChallengeKind::NoLoadingStage, 'no round is the loading one'];
         yield 'a decided figure that is not the one used' => ['16-sources-at-odds-size-missing', $with(['stages' => [1 => ['targets' => [['target' => '24 N·m']]]]]), ChallengeKind::DecidedOtherwise, '22 N·m was decided, and the round has 24 N·m'];
+        yield 'a word for a round without a mark' => ['04-head-two-sizes', $with(['stages' => [['evidence' => 'as_round']]]), ChallengeKind::RoundUnmarked, 'nobody knows which have had it'];
         yield 'a whole circle in neighbour order' => ['05-flywheel-verified', fn (array $d): array => self::around($d), ChallengeKind::OrderWarps, 'Each is followed by its neighbour'];
         yield 'an order that begins at the end of a head' => ['04-head-two-sizes', fn (array $d): array => self::ordered($d, reverse: true), ChallengeKind::OrderWarps, 'It is tightened from an end'];
         yield 'loosening from the middle' => ['04-head-two-sizes', fn (array $d): array => self::loosened($d), ChallengeKind::OrderWarps, 'It is loosened from the middle outwards'];

@@ -51,6 +51,17 @@ final class EdgesTest extends TestCase
     }
 
     /** Degrees of freedom of a mean range, as tables of d2* print them beside it: 3.8 for one subgroup of five, 36.5 for ten of them (AIAG MSA, from memory). */
+    /** Made-up inputs run through R 4.2.2 (predict of lm(x ~ 1), interval = "prediction"), labelled so. */
+    public function test_the_next_single_value_lies_where_r_says(): void
+    {
+        $values = new Summary([31.2, 32.4, 31.8, 32.9, 30.7, 32.1]);
+
+        self::assertEqualsWithDelta(29.62356348722, $values->prediction()->low, 1e-10);
+        self::assertEqualsWithDelta(34.07643651278, $values->prediction()->high, 1e-10);
+        self::assertEqualsWithDelta(28.3576737729633, $values->prediction(0.99)->low, 1e-10);
+        self::assertEqualsWithDelta(35.3423262270367, $values->prediction(0.99)->high, 1e-10);
+    }
+
     public function test_a_spread_from_ranges_has_fewer_degrees_of_freedom_than_there_are_values(): void
     {
         self::assertEqualsWithDelta(3.8, (new ChartConstants(5))->freedom(1), 0.1);

@@ -106,6 +106,7 @@ final class CalibrationAndLookBackTest extends TestCase
 
         self::assertSame('2026-02-01', LookBack::doubtSince($checks, -3.0)?->date, 'the check of March sees 8 % only');
         self::assertSame('2026-03-01', LookBack::doubtSince($checks, 9.0)?->date);
+        self::assertSame('2026-03-01', LookBack::doubtSince($checks, 8.0)?->date, 'what it sees just so it sees');
         self::assertNull(LookBack::doubtSince($checks, 0.1));
     }
 

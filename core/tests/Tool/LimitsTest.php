@@ -173,6 +173,29 @@ final class LimitsTest extends TestCase
         self::assertSame($verdict, $back->judge(Written::fromCode($shown, 'N.m'), new Window(Written::fromCode('90', 'N.m'), Written::fromCode('110', 'N.m'))));
     }
 
+    /** A limit is a limit: at exactly the uncertainty from it a result is still in, or still in doubt. A window may be open at one end. */
+    #[DataProvider('atTheLimit')]
+    public function test_a_result_at_exactly_the_uncertainty_from_a_limit(?string $low, ?string $high, LookBackVerdict $verdict): void
+    {
+        $back = new LookBack([new CalibrationPoint('100', ['100'])], 2.0);
+        $newtonMetres = fn (?string $value): ?Written => $value === null ? null : Written::fromCode($value, 'N.m');
+
+        self::assertSame($verdict, $back->judge(Written::fromCode('100', 'N.m'), new Window($newtonMetres($low), $newtonMetres($high))));
+    }
+
+    /** @return iterable<string, array{string|null, string|null, LookBackVerdict}> the value is 100, 2 % of it are 2 */
+    public static function atTheLimit(): iterable
+    {
+        yield 'above the lower limit by it' => ['98', null, LookBackVerdict::In];
+        yield 'nearer' => ['99', null, LookBackVerdict::InDoubt];
+        yield 'below the lower limit by it' => ['102', null, LookBackVerdict::InDoubt];
+        yield 'farther below' => ['103', null, LookBackVerdict::Out];
+        yield 'below the upper limit by it' => [null, '102', LookBackVerdict::In];
+        yield 'nearer to that' => [null, '101', LookBackVerdict::InDoubt];
+        yield 'above the upper limit by it' => [null, '98', LookBackVerdict::InDoubt];
+        yield 'farther above' => [null, '97', LookBackVerdict::Out];
+    }
+
     /** @return iterable<string, array{string, LookBackVerdict}> 1 % of the value: 90.9 is 1 % above 90, 89.1 some 1 % below */
     public static function looksBack(): iterable
     {
