@@ -71,7 +71,7 @@ final readonly class Advice
         if ($at === null) {
             return null;
         }
-        foreach ($run->faults->openCases() as $case) {
+        foreach ($run->faults->cases->openCases() as $case) {
             if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($run->plan->step($at)->position))) {
                 return [
                     'fault' => $case->fault->value, 'says' => $case->sentence, 'lacks' => (new Lacking($this->names))->of($case),
@@ -140,7 +140,7 @@ final readonly class Advice
     private function remedies(): array
     {
         $ways = [];
-        foreach ($this->run->faults->openCases() as $case) {
+        foreach ($this->run->faults->cases->openCases() as $case) {
             if ($this->run->steps->isDeferred($case->step) && $this->run->nextStep() !== null) {
                 continue;
             }

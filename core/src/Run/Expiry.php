@@ -50,7 +50,7 @@ final readonly class Expiry
         foreach ($due as $position => $agents) {
             $this->emission->emit(...array_map(fn (Thing $t): ThingIs => new ThingIs($t->being(ThingState::Expired)), $agents));
             $step = $this->openAt((string) $position);
-            $steps = $step === null || $this->faults->asks((string) $position, DutyKind::Apply) ? $steps : [...$steps, $step];
+            $steps = $step === null || $this->faults->cases->asks((string) $position, DutyKind::Apply) ? $steps : [...$steps, $step];
         }
         if ($steps !== []) {
             $this->faults->openAll(Fault::TimePassed, $steps);

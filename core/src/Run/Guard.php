@@ -62,12 +62,12 @@ final readonly class Guard
     /** It stands, and is given another try all the same: taken further, or measured again beside one that was scrapped. */
     private function isAskedAgain(Step $step): bool
     {
-        return $this->faults->mayGoOnAt($step->id) || $this->isMeasuredAgain($step);
+        return $this->faults->cases->mayGoOnAt($step->id) || $this->isMeasuredAgain($step);
     }
 
     private function isMeasuredAgain(Step $step): bool
     {
-        return $step->kind === StageKind::Stretch && $this->faults->asks($step->position, DutyKind::Measure);
+        return $step->kind === StageKind::Stretch && $this->faults->cases->asks($step->position, DutyKind::Measure);
     }
 
     /**
@@ -78,7 +78,7 @@ final readonly class Guard
     private function isHeldByFault(Step $step, ?Stamp $by): bool
     {
         $goesOn = $this->isAskedAgain($step);
-        foreach ($this->faults->openCases() as $case) {
+        foreach ($this->faults->cases->openCases() as $case) {
             if ($by !== null && $case->isNewsTo($by) && ($case->step !== $step->id || $this->steps->live($step->id) === null)) {
                 continue;
             }

@@ -62,11 +62,11 @@ final readonly class Incidents
 
     private function backedOff(BackedOff $event): ?SetAsideReason
     {
-        if (! $this->run->faults->hasOpenAt($event->step)) {
+        if (! $this->run->faults->cases->hasOpenAt($event->step)) {
             return SetAsideReason::NothingToBackOff;
         }
         $positions = [];
-        foreach ($this->run->faults->openCases() as $case) {
+        foreach ($this->run->faults->cases->openCases() as $case) {
             array_push($positions, ...$case->step === $event->step ? $case->positionsFor(DutyKind::Loosen) : []);
         }
         $this->run->undoing->loosen(array_values(array_unique($positions)));
@@ -126,7 +126,7 @@ final readonly class Incidents
         }
         foreach ($event->positions as $position) {
             $anchor = $this->run->undoing->furthest($position);
-            if ($anchor === null && ! $this->run->faults->asks($position, DutyKind::Replace)) {
+            if ($anchor === null && ! $this->run->faults->cases->asks($position, DutyKind::Replace)) {
                 $this->emission->emit(...$this->run->fasteners->fitted($position, $event->set, $event->lot));
             } else {
                 $this->run->undoing->replaced($position, $event->set, $event->lot);
@@ -153,7 +153,7 @@ final readonly class Incidents
     /** Of a check that failed, the work is named before it is answered again. */
     private function inspected(Inspected $event): ?SetAsideReason
     {
-        if (! $this->run->faults->asks($event->at, DutyKind::Inspect)) {
+        if (! $this->run->faults->cases->asks($event->at, DutyKind::Inspect)) {
             return SetAsideReason::NothingToBackOff;
         }
         if ($this->run->plan->has($event->at) ? $event->work === null : $event->finds === null) {
@@ -183,7 +183,7 @@ final readonly class Incidents
         if ($event->disposition->accepts()) {
             $this->emission->emit(new FactIs($event->step, StepBook::ACCEPTED, $event->disposition->value));
             $this->run->faults->accepted($event->step, $this->run->plan->step($event->step)->position, $event->stamp->person);
-        } elseif ($this->run->faults->hasOpenAt($event->step)) {
+        } elseif ($this->run->faults->cases->hasOpenAt($event->step)) {
             $this->run->faults->decide($event->step, $event->case, $event->disposition, $event->stamp->person);
         } else {
             $this->run->faults->undo($event->step, AttemptStatus::BackedOff);
@@ -199,7 +199,7 @@ final readonly class Incidents
         }
         $step = $this->run->plan->step($event->step);
         $live = $this->run->steps->live($event->step);
-        $waits = $this->run->faults->hasOpenAt($event->step)
+        $waits = $this->run->faults->cases->hasOpenAt($event->step)
             || in_array($this->run->steps->status($step), [StepStatus::Stopped, StepStatus::Unknown], true);
 
         return match (true) {

@@ -24,6 +24,8 @@ use Tekkal\Core\Run\Effect\Undone;
 /** The faults of a run while it is folded, and what becomes of each. It writes nothing but effects. */
 final readonly class OpenFaults
 {
+    public OpenCases $cases;
+
     public function __construct(
         private Plan $plan,
         private State $state,
@@ -31,6 +33,7 @@ final readonly class OpenFaults
         private FaultReach $reach,
         private Emission $emission,
     ) {
+        $this->cases = new OpenCases($plan, $state, $steps);
     }
 
     /**
@@ -65,7 +68,7 @@ final readonly class OpenFaults
     public function pulledAside(Step $step, string $batch): void
     {
         $rule = $this->reach->rule(Fault::PulledAside, $step);
-        $new = array_values(array_filter($this->reach->duties($rule, $step), fn (Duty $d): bool => ! $this->willBeLoosened($d->at)));
+        $new = array_values(array_filter($this->reach->duties($rule, $step), fn (Duty $d): bool => ! $this->cases->willBeLoosened($d->at)));
         $batch .= ' '.$rule->decides->value;
         foreach ($new === [] ? [] : $this->state->openCases() as $id => $case) {
             if ($case->case->joins === $batch && $case->rule->mayGoOn === $rule->mayGoOn) {
@@ -233,142 +236,6 @@ final readonly class OpenFaults
         if ($this->state->factAt($stepId, StepBook::ACCEPTED) !== null) {
             $this->emission->emit(new FactIs($stepId, StepBook::ACCEPTED, null));
         }
-    }
-
-    public function asksToLoosen(string $position): bool
-    {
-        foreach ($this->state->openCases() as $case) {
-            if ($case->dutyAt($position, DutyKind::Loosen) !== null) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Will it be loosened whatever is chosen? What may go on where it stands need not be. */
-    private function willBeLoosened(string $position): bool
-    {
-        foreach ($this->state->openCases() as $case) {
-            if ((! $case->rule->mayGoOn || $case->joins()) && $case->dutyAt($position, DutyKind::Loosen) !== null) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    public function hasOpenAt(string $stepId): bool
-    {
-        foreach ($this->state->openCases() as $case) {
-            if ($case->step === $stepId) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Is a fault open that stops the work, and is not passed over?
-     *
-     * @param  callable(string): bool  $passOver  by the step it stands at
-     */
-    public function hasOpenBeside(callable $passOver): bool
-    {
-        foreach ($this->state->openCases() as $case) {
-            if (! $case->holdsOnlyItsPositions() && ! $passOver($case->step)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** May this step be given another try without anything being undone first? */
-    public function mayGoOnAt(string $stepId): bool
-    {
-        foreach ($this->state->openCases() as $case) {
-            if ($case->step === $stepId && $case->rule->mayGoOn) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Where the fault stands that asks something of a position; null when none does. */
-    public function asking(string $position): ?string
-    {
-        foreach ($this->state->openCases() as $case) {
-            if ($case->asksOf($position)) {
-                return $case->step;
-            }
-        }
-
-        return null;
-    }
-
-    /** Is this still asked of a place? */
-    public function asks(string $at, DutyKind $kind): bool
-    {
-        foreach ($this->state->openCases() as $case) {
-            if ($case->dutyAt($at, $kind) !== null) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * The case by which a step's result is in doubt, though nobody has loosened anything yet; null when it stands. What waited
-     * for a check is in doubt while that check is open again or has failed.
-     */
-    public function doubting(Step $step): ?string
-    {
-        foreach ($this->state->openCases() as $id => $case) {
-            $from = $case->dutyAt($step->position, DutyKind::Loosen)?->from;
-            if ($from !== null && $this->plan->placeOf($step->id) >= $this->plan->placeOf($from)) {
-                return (string) $id;
-            }
-            if ($case->isOfCheck() && $this->steps->waitsForCheck($step, $this->plan->step($case->step))) {
-                return (string) $id;
-            }
-        }
-
-        return null;
-    }
-
-    /** The case of a pull at this step that could not count; null when there is none. */
-    public function pulledAt(Step $step): ?string
-    {
-        foreach ($this->state->openCases() as $id => $case) {
-            if ($case->fault === Fault::PulledAside && $case->dutyAt($step->position, DutyKind::Loosen)?->from === $step->id) {
-                return (string) $id;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<string> steps at which something was pulled that could not count, and which nobody has loosened since */
-    public function pulledSteps(): array
-    {
-        $steps = [];
-        foreach ($this->state->openCases() as $case) {
-            foreach ($case->fault === Fault::PulledAside && ! $this->steps->isDeferred($case->step) ? $case->toDo() : [] as $duty) {
-                $steps[] = $duty->from ?? $case->step;
-            }
-        }
-
-        return $steps;
-    }
-
-    /** @return list<CaseState> */
-    public function openCases(): array
-    {
-        return array_values($this->state->openCases());
     }
 
     /** @param  list<Duty>  $duties */

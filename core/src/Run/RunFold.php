@@ -93,7 +93,7 @@ final class RunFold
     private function lacking(): string
     {
         $lacking = new Lacking($this->names);
-        $holding = array_values(array_filter($this->faults->openCases(), fn (CaseState $c): bool => $c->fault !== Fault::PulledAside));
+        $holding = array_values(array_filter($this->faults->cases->openCases(), fn (CaseState $c): bool => $c->fault !== Fault::PulledAside));
 
         return implode(' ', array_filter(array_map($lacking->sentence(...), array_slice($holding, 0, 2))));
     }
@@ -136,7 +136,7 @@ final class RunFold
             return [$this->isFinished() ? 'The run is already finished.' : 'The run has not been begun.'];
         }
         [$names, $lacking] = [$this->names, new Lacking($this->names)];
-        $blocks = array_map(fn (CaseState $c): string => ucfirst($names->stepOf($c->step)).": $c->sentence ".$lacking->sentence($c), $this->faults->openCases());
+        $blocks = array_map(fn (CaseState $c): string => ucfirst($names->stepOf($c->step)).": $c->sentence ".$lacking->sentence($c), $this->faults->cases->openCases());
         foreach ($this->fasteners->openRepairs() as $position => $kind) {
             $blocks[] = sprintf('%s: the repair (%s) has not been accepted.', ucfirst($names->place((string) $position)), $kind);
         }
@@ -165,7 +165,7 @@ final class RunFold
     public function nextStep(): ?Step
     {
         $first = $this->steps->nextStep();
-        if ($first === null || ! $this->steps->hasDeferred() || $this->faults->hasOpenBeside($this->steps->isDeferred(...))) {
+        if ($first === null || ! $this->steps->hasDeferred() || $this->faults->cases->hasOpenBeside($this->steps->isDeferred(...))) {
             return $first;
         }
         for ($i = $this->plan->placeOf($first->id); $i < count($this->plan->steps); $i++) {
@@ -184,10 +184,10 @@ final class RunFold
     {
         $next = $this->nextStep();
 
-        $stopping = array_values(array_filter($this->faults->openCases(), fn (CaseState $c): bool => ! $c->holdsOnlyItsPositions()));
+        $stopping = array_values(array_filter($this->faults->cases->openCases(), fn (CaseState $c): bool => ! $c->holdsOnlyItsPositions()));
 
         if ($stopping === [] && $next !== null && $this->guard->whyNot($next, true) === SetAsideReason::NotBackedOff) {
-            return $this->faults->asking($next->position) ?? $next->id;
+            return $this->faults->cases->asking($next->position) ?? $next->id;
         }
 
         return $stopping[0]->step ?? $this->pulledBefore($next) ?? ($next !== null && $this->steps->status($next) === StepStatus::Stopped ? $next->id : null);
@@ -196,7 +196,7 @@ final class RunFold
     /** What was pulled aside in a round before the one that goes on is put right first. */
     public function pulledBefore(?Step $next): ?string
     {
-        foreach ($this->faults->pulledSteps() as $step) {
+        foreach ($this->faults->cases->pulledSteps() as $step) {
             if ($next === null || $this->plan->placeOf($step) < $this->plan->placeOf($next->id)) {
                 return $step;
             }
@@ -259,8 +259,8 @@ final class RunFold
         foreach ((new Touched($this->plan, $this->state, $this->steps))->by($this->emission->effects()) as $step) {
             $stands = $this->steps->status($step);
             $case = match ($stands) {
-                StepStatus::Done => $this->faults->doubting($step),
-                StepStatus::ToDo, StepStatus::UnderWay => $this->faults->pulledAt($step),
+                StepStatus::Done => $this->faults->cases->doubting($step),
+                StepStatus::ToDo, StepStatus::UnderWay => $this->faults->cases->pulledAt($step),
                 default => null,
             };
             $is = match (true) {

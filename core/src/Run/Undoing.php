@@ -54,7 +54,7 @@ final readonly class Undoing
     public function replaced(string $position, FastenerSet $set, ?string $lot): void
     {
         [$anchor, $tight] = [$this->furthest($position), $this->tight([$position])];
-        if ($anchor !== null && $anchor->kind !== StageKind::Loosen && ! $this->run->faults->asksToLoosen($position) && ! $this->run->faults->asks($position, DutyKind::Replace)) {
+        if ($anchor !== null && $anchor->kind !== StageKind::Loosen && ! $this->run->faults->cases->asks($position, DutyKind::Loosen) && ! $this->run->faults->cases->asks($position, DutyKind::Replace)) {
             $this->run->faults->open(Fault::Loosened, $anchor);
         }
         $this->noteOrder($position);
@@ -81,7 +81,7 @@ final readonly class Undoing
     private function takeOne(string $position, ReworkStart $undo, AttemptStatus $as): void
     {
         $anchor = $this->furthest($position);
-        $asked = $this->run->faults->asksToLoosen($position);
+        $asked = $this->run->faults->cases->asks($position, DutyKind::Loosen);
         if ($anchor !== null && $anchor->kind === StageKind::Loosen && $undo === ReworkStart::Loosening && ! $asked) {
             return; // it was loose already
         }
@@ -105,7 +105,7 @@ final readonly class Undoing
     /** Remedies stand in one order, so that everybody does the same; where somebody does not, the record says so. */
     private function noteOrder(string $position): void
     {
-        foreach ($this->run->faults->openCases() as $case) {
+        foreach ($this->run->faults->cases->openCases() as $case) {
             $due = array_values(array_filter($case->toDo(), fn (Duty $d): bool => $d->do === DutyKind::Loosen));
             if ($case->dutyAt($position, DutyKind::Loosen) !== null && $due[0]->at !== $position) {
                 $this->emission->emit(new Found(FindingKind::LoosenedOutOfOrder, sprintf('%s was loosened before %s, which comes first in the loosening order.', $this->number($position), $this->number($due[0]->at)), [$case->step]));

@@ -92,7 +92,7 @@ final class DecisionsTest extends TestCase
             $state = $fold->freeze();
             foreach ($decided->plan->steps as $step) {
                 [$by, $is] = [$fold->steps->status($step), $state->status($step->id)];
-                $case = $by->value === 'done' ? $fold->faults->doubting($step) : $fold->faults->pulledAt($step);
+                $case = $by->value === 'done' ? $fold->faults->cases->doubting($step) : $fold->faults->cases->pulledAt($step);
                 self::assertTrue($by === $is || $is->value === 'unknown' && $case !== null, "$name, event $i, $step->id: $by->value, stored $is->value");
             }
             if ($i > 60) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Decisions;
 
-use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\Hand;
 
@@ -41,13 +40,7 @@ final class Errands
             'round-miscounted' => self::roundMiscounted(...),
             'pairs-marked-as-they-go' => self::pairsMarkedAsTheyGo(...),
             'after-the-end' => self::afterTheEnd(...),
-            'far-over-bolt-out' => self::farOverBoltOut(...),
-            'wrong-lubricant-cleaned-coated' => self::wrongLubricantCleanedCoated(...),
-            'pulled-while-another-stood' => self::pulledWhileAnotherStood(...),
-            'late-pull-on-a-round-that-is-done' => self::latePullOnARoundThatIsDone(...),
-            'loosened-from-the-middle' => self::loosenedFromTheMiddle(...),
-            'check-reopened-by-loosening' => self::checkReopenedByLoosening(...),
-            'each-fault-reported' => self::eachFaultReported(...),
+            ...Mishaps::all(),
             'what-else-happens' => self::whatElseHappens(...),
         ];
     }
@@ -358,73 +351,6 @@ final class Errands
         $bench->takenOver('bo', 'bench2');
 
         return $bench;
-    }
-
-    private static function farOverBoltOut(): Bench
-    {
-        $bench = new Bench('12-head-nine-stages');
-        $bench->reads('s1:a2:1', '400 lbf·ft');
-        $bench->does('loosened', ['positions' => ['a2']]);
-        $bench->does('inspected', ['at' => 'a2', 'finds' => 'damaged']);
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function wrongLubricantCleanedCoated(): Bench
-    {
-        $bench = (new Bench('04-head-two-sizes'))->round('snug_large');
-        $bench->does('fault_reported', ['fault' => 'wrong_lubricant', 'at' => 'snug_large:a2:1']);
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function pulledWhileAnotherStood(): Bench
-    {
-        $bench = new Bench('12-head-nine-stages');
-        $bench->reads('s1:a2:1', '50 lbf·ft');
-        $bench->reads('s1:b2:1', '50 lbf·ft');
-        $bench->reads('s1:a1:1', '50 lbf·ft');
-        $bench->does('loosened', ['positions' => ['a2']]);
-        $bench->reads('s1:a2:1', '40 lbf·ft');
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function latePullOnARoundThatIsDone(): Bench
-    {
-        $bench = (new Bench('12-head-nine-stages'))->round('s1');
-        $bench->takenOver('bo', 'bench2');
-        $bench->reads('s1:b2:1', '38 lbf·ft');
-        $bench->takenOver('ann', 'bench1');
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function loosenedFromTheMiddle(): Bench
-    {
-        $bench = (new Bench('12-head-nine-stages'))->round('s1', 's2');
-        $bench->does('loosened', ['positions' => array_keys($bench->fold->plan->positions)]);
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function checkReopenedByLoosening(): Bench
-    {
-        $bench = (new Bench('01-main-caps-thrust-held-back'))->round('snug', 'align', 'snug_thrust');
-        $bench->does('loosened', ['positions' => ['i3l']]);
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function eachFaultReported(): Bench
-    {
-        $bench = (new Bench('12-head-nine-stages'))->round('s1');
-        foreach (Fault::cases() as $fault) {
-            $bench->does('fault_reported', ['fault' => $fault->value, 'at' => 's1:a1:1']);
-        }
-        $bench->does('inspected', ['at' => 's1:a1:1', 'work' => 'adjusted']);
-
-        return self::toTheEnd($bench);
     }
 
     /** What a bench can see and no rule of today's asks about: it is kept, and comes to facts. */

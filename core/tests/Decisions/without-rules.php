@@ -14,7 +14,7 @@ use Tekkal\Core\Tests\Decisions\Decided;
 
 const RULES = [
     'Run\Advice', 'Run\Cause', 'Run\CheckJudge', 'Run\Circumstances', 'Run\Emission', 'Run\Expiry', 'Run\FastenerBook', 'Run\FaultReach', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\Lacking', 'Run\LegBook', 'Run\Names',
-    'Run\OpenFaults', 'Run\PlaceBook', 'Run\PulledAside', 'Run\Reports', 'Run\Resting', 'Run\ResultBook', 'Run\RunFold', 'Run\Sayings', 'Run\StepBook', 'Run\Timing', 'Run\ToolBook', 'Run\Touched', 'Run\Undoing',
+    'Run\OpenCases', 'Run\OpenFaults', 'Run\PlaceBook', 'Run\PulledAside', 'Run\Reports', 'Run\Resting', 'Run\ResultBook', 'Run\RunFold', 'Run\Sayings', 'Run\StepBook', 'Run\Timing', 'Run\ToolBook', 'Run\Touched', 'Run\Undoing',
     'Run\WatchedValues', 'Fault\FaultTable',
 ];
 
