@@ -334,6 +334,9 @@ test('shanks of segments, held partners, time limits, tools, things used up, mar
   await test.step('and the core says that a pair of eight is none', async () => {
     await lead.getByRole('tab', { name: /^Still wanting/ }).click();
     await expect(lead.getByText(/a pair has two positions/)).toBeVisible();
+    await lead.getByRole('tab', { name: 'Joint', exact: true }).click();
+    await lead.getByRole('listitem').filter({ hasText: 'a pair has two positions' }).getByRole('button').click();
+    await expect(lead.getByRole('tab', { name: 'Rounds', exact: true })).toHaveAttribute('aria-selected', 'true');
   });
 });
 

@@ -47,9 +47,10 @@ final readonly class Wanting
     /**
      * @param  string  $place  at what, such as "Round “Snug”, 2nd target"; "" for the procedure itself
      * @param  string  $says  what is wanting, one sentence without its full stop
-     * @param  string  $part  of the editor: joint, fasteners, map, orders, sources, rounds, checks, bench
+     * @param  string|null  $part  of the editor: joint, fasteners, map, orders, sources, rounds, checks, bench; null where it is of several
+     * @param  string|null  $stage  key of the round it lies in
      */
-    private function __construct(public string $pointer, public string $place, public string $says, public string $part, public ?string $stage)
+    private function __construct(public string $pointer, public string $place, public string $says, public ?string $part, public ?string $stage)
     {
     }
 
@@ -59,21 +60,28 @@ final readonly class Wanting
         return self::at($document, $problem->pointer, self::says($document, $problem));
     }
 
-    /** @param  array<mixed>  $document */
-    private static function value(array $document, MissingValue $missing): self
-    {
-        return self::at($document, $missing->pointer, sprintf('the value is missing (%s)', $missing->why));
-    }
-
     /**
      * What stands in the way of a signature, whatever else is in order.
      *
      * @param  array<mixed>  $document  the one the revision was read from
-     * @return list<string> sentences
+     * @return list<self>
+     */
+    public static function blocking(Revision $revision, array $document): array
+    {
+        return array_map(fn (MissingValue|string $why): self => is_string($why)
+            ? new self('', '', rtrim($why, '.'), null, null)
+            : self::at($document, $why->pointer, sprintf('the value is missing (%s)', $why->why)), $revision->blockers());
+    }
+
+    /**
+     * The same as sentences.
+     *
+     * @param  array<mixed>  $document  the one the revision was read from
+     * @return list<string>
      */
     public static function blockers(Revision $revision, array $document): array
     {
-        return array_map(fn (MissingValue|string $why): string => is_string($why) ? $why : self::value($document, $why)->sentence(), $revision->blockers());
+        return array_map(fn (self $w): string => $w->sentence(), self::blocking($revision, $document));
     }
 
     /** "Round “Snug”, target: to what value?", as one sentence. */

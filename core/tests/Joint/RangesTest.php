@@ -69,6 +69,46 @@ final class RangesTest extends TestCase
         }
     }
 
+    /** Tensile stress areas that ASME B1.1 prints, in² (from memory); of each size the coarse and the fine thread. */
+    #[DataProvider('inchAreas')]
+    public function test_inch_stress_areas_are_those_that_the_standard_prints(string $thread, float $area): void
+    {
+        self::assertEqualsWithDelta($area, Thread::named($thread)->stressArea() / 25.4 ** 2, 0.005 * $area);
+    }
+
+    /** @return iterable<string, array{string, float}> */
+    public static function inchAreas(): iterable
+    {
+        foreach ([
+            '#4-40' => 0.00604, '#4-48' => 0.00661, '#5-40' => 0.00796, '#5-44' => 0.00830, '#6-32' => 0.00909, '#6-40' => 0.01015, '#8-32' => 0.0140, '#8-36' => 0.01474,
+            '#10-24' => 0.0175, '#10-32' => 0.0200, '#12-24' => 0.0242, '#12-28' => 0.0258, '1/4-20' => 0.0318, '1/4-28' => 0.0364, '5/16-18' => 0.0524, '5/16-24' => 0.0580,
+            '3/8-16' => 0.0775, '3/8-24' => 0.0878, '7/16-14' => 0.1063, '7/16-20' => 0.1187, '1/2-13' => 0.1419, '1/2-20' => 0.1599, '9/16-12' => 0.182, '9/16-18' => 0.203,
+            '5/8-11' => 0.226, '5/8-18' => 0.256, '3/4-10' => 0.334, '3/4-16' => 0.373, '7/8-9' => 0.462, '7/8-14' => 0.509, '1-8' => 0.606, '1-12' => 0.663,
+        ] as $thread => $area) {
+            yield $thread => [$thread, $area];
+        }
+    }
+
+    /** T = K d F by definition. */
+    public function test_a_nut_factor_is_the_torque_over_diameter_and_preload(): void
+    {
+        $tightening = new Tightening(Thread::named('M10'), 12.815);
+        $friction = Friction::known(0.12, 0.14);
+
+        self::assertEqualsWithDelta($tightening->torque(Force::newtons(20000.0), $friction) / (20000.0 * 0.010), $tightening->nutFactor($friction), 1e-12);
+    }
+
+    /** F [0.16 P + 0.58 d2 µG + DKm/2 µK] as VDI 2230-1 prints it, by hand: M10 with 0.12 in the thread and 0.14 under the head. */
+    public function test_thread_and_head_each_take_their_own_friction(): void
+    {
+        $tightening = new Tightening(Thread::named('M10'), 12.815);
+        [$pitch, $thread, $head] = [0.24, 0.628191, 0.89705];
+        $sum = $pitch + $thread + $head;
+
+        self::assertEqualsWithDelta($sum / 10, $tightening->summedNutFactor(Friction::known(0.12, 0.14)), 1e-5);
+        self::assertEqualsWithDelta([$pitch / $sum, $thread / $sum, $head / $sum], $tightening->shares(Friction::known(0.12, 0.14)), 1e-5);
+    }
+
     /** Proof loads that ISO 898-1:2013 Tables 5 and 7 print, N (from memory), found however the thread is written. */
     #[DataProvider('proofs')]
     public function test_printed_proof_loads_are_found_however_the_thread_is_written(string $thread, string $class, float $newtons): void
@@ -135,6 +175,8 @@ final class RangesTest extends TestCase
         foreach (['SAE 2' => [74, 57, 55], 'SAE 5' => [120, 92, 85], 'SAE 8' => [150, 130, 120]] as $grade => $of) {
             yield $grade => [$grade, '1/2-13', ...array_map(fn (int $v): float => $v * $ksi, $of)];
         }
+        yield 'grade 5 of 1 in' => ['grade 5', '1-8', 120 * $ksi, 92 * $ksi, 85 * $ksi];
+        yield 'grade 2 of 3/4 in' => ['grade 2', '3/4-10', 74 * $ksi, 57 * $ksi, 55 * $ksi];
         yield 'grade 2 above 3/4 in' => ['grade 2', '7/8-9', 60 * $ksi, 36 * $ksi, 33 * $ksi];
         yield 'SAE J429 grade 8' => ['SAE J429 grade 8', '3/8-16', 150 * $ksi, 130 * $ksi, 120 * $ksi];
     }

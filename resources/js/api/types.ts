@@ -1931,10 +1931,10 @@ export interface components {
             place: string;
             says: string;
             /**
-             * @description of the editor, where it is mended
-             * @enum {unknown}
+             * @description of the editor, where it is mended; null where it lies in several
+             * @enum {string|null}
              */
-            part: "joint" | "fasteners" | "map" | "orders" | "sources" | "rounds" | "checks" | "bench";
+            part: "joint" | "fasteners" | "map" | "orders" | "sources" | "rounds" | "checks" | "bench" | null;
             /** @description key of the round it lies in */
             stage: string | null;
         };
@@ -2014,7 +2014,7 @@ export interface components {
         };
         DraftAssessment: {
             problems: components["schemas"]["Wanting"][];
-            not_approvable: string[];
+            not_approvable: components["schemas"]["Wanting"][];
             line: string;
             rounds: string[];
             sheet: components["schemas"]["SheetBody"] | null;

@@ -42,6 +42,8 @@ export function AssessmentPane(editing: Editing) {
   );
 }
 
+type Wanting = DraftAssessment['problems'][number];
+
 const note = (n: number) => (n > 0 ? { note: String(n) } : {});
 
 function Meaning({ look, rounds, fasteners }: { look: DraftAssessment; rounds: number; fasteners: number }) {
@@ -88,28 +90,35 @@ function Doubts({ look, answers, answer }: Editing & { look: DraftAssessment }) 
 function Missing({ look, show }: { look: DraftAssessment; show: Editing['show'] }) {
   const [, setParams] = useSearchParams();
   if (look.problems.length + look.not_approvable.length === 0) return <p className="px-7 py-3 text-soft">Nothing is wanting. It can be handed in.</p>;
-  const goTo = (part: string, stage: string | null) => {
-    setParams({ part }, { replace: true });
+  const goTo = ({ part, stage }: Wanting) => {
+    setParams({ part: part ?? 'joint' }, { replace: true });
     if (stage !== null) show(stage);
   };
   return (
     <ul className="px-7 py-2">
       {look.problems.map((p) => (
-        <li key={p.pointer + p.says} className="flex items-baseline gap-4 border-b border-hair py-1.5">
-          <p className="min-w-0 grow">
-            {p.place !== '' && <b>{p.place}: </b>}
-            {p.place === '' ? p.says.charAt(0).toUpperCase() + p.says.slice(1) : p.says}
-          </p>
-          <Button small onClick={() => goTo(p.part, p.stage)} aria-label={`Go to ${p.place === '' ? p.part : p.place}`}>
-            Go there
-          </Button>
-        </li>
+        <Want key={p.pointer + p.says} wanting={p} onGo={goTo} />
       ))}
-      {look.not_approvable.map((why) => (
-        <li key={why} className="border-b border-hair py-1.5">
-          {why} <span className="text-soft">Blocks the signature.</span>
-        </li>
+      {look.not_approvable.map((p) => (
+        <Want key={p.pointer + p.says} wanting={p} onGo={goTo} blocks />
       ))}
     </ul>
+  );
+}
+
+function Want({ wanting, onGo, blocks = false }: { wanting: Wanting; onGo: (to: Wanting) => void; blocks?: boolean }) {
+  const { place, says, part } = wanting;
+  return (
+    <li className="flex items-start gap-4 border-b border-hair py-1.5">
+      <p className="min-w-0 grow py-1">
+        {place !== '' && <b>{place}: </b>}
+        {place === '' ? says.charAt(0).toUpperCase() + says.slice(1) : says}.{blocks && <span className="text-soft"> Blocks the signature.</span>}
+      </p>
+      {part !== null && (
+        <Button small onClick={() => onGo(wanting)} aria-label={`Go there: ${place === '' ? says : place}`}>
+          Go there
+        </Button>
+      )}
+    </li>
   );
 }
