@@ -33,7 +33,7 @@ final readonly class Wanting
         'method' => ['method', 'it is not said how it is measured'], 'check' => ['check', 'it is not said which check is meant'], 'threshold' => ['threshold', 'it is not said from which torque the angle counts'],
         'map' => ['map', 'the map is not drawn yet'], 'width' => ['width', 'it has no width yet'], 'height' => ['height', 'it has no height yet'], 'front' => ['front', 'it is not said where the front is'],
         'thread' => ['thread', 'the thread is not entered yet'], 'strength' => ['strength class', 'the strength class is not entered yet'], 'fastener' => ['fastener', 'it is not said which fastener'],
-        'key' => ['short name', 'it has no short name yet'], 'name' => ['name', 'it has no name yet'], 'kind' => ['kind', 'its kind is not chosen yet'], 'x' => ['place across', 'it has no place across yet'], 'y' => ['place down', 'it has no place down yet'],
+        'sequence' => ['order', 'it has no order yet'], 'key' => ['short name', 'it has no short name yet'], 'name' => ['name', 'it has no name yet'], 'kind' => ['kind', 'its kind is not chosen yet'], 'x' => ['place across', 'it has no place across yet'], 'y' => ['place down', 'it has no place down yet'],
     ];
 
     /** Where in the editor it is mended, by the document's first field. */
@@ -162,12 +162,14 @@ final readonly class Wanting
     }
 
     /**
-     * Keys in a sentence become the names of what they stand for.
+     * Keys in a sentence become the names of what they stand for, and a stage of the language is a round.
      *
      * @param  array<mixed>  $document
      */
     private static function named(array $document, string $sentence): string
     {
+        $sentence = (string) preg_replace('/\bstage(?=s?\b)/', 'round', $sentence);
+
         return (string) preg_replace_callback('/"([a-z][a-z0-9_]*)"|(?<=^|, |one of |: )[a-z][a-z0-9]*(?:_[a-z0-9]+)*(?=,|$| is wanted)/', function (array $m) use ($document): string {
             $name = self::nameOf($document, $m[1] ?? $m[0]);
 

@@ -43,7 +43,7 @@ final readonly class OpenFaults
     public function open(Fault $fault, Step $step, ?string $given = null, ?Cause $cause = null): void
     {
         $rule = $this->reach->rule($fault, $step);
-        $this->bring($fault, $step, $rule, $this->dutiesOf($fault, $rule, $step), $given, $cause?->words());
+        $this->bring($fault, $step, $rule, $this->dutiesOf($fault, $rule, $step), $given, $cause === null ? null : $this->sentence($cause->words(), $rule, $step));
     }
 
     /**
@@ -238,13 +238,20 @@ final readonly class OpenFaults
         }
     }
 
-    /** @param  list<Duty>  $duties */
-    private function bring(Fault $fault, Step $step, FaultRule $rule, array $duties, ?string $given = null, ?string $called = null, ?string $joins = null, ?string $says = null): void
+    /**
+     * @param  list<Duty>  $duties
+     * @param  string|null  $says  the whole sentence, where the fault's own words would say something else
+     */
+    private function bring(Fault $fault, Step $step, FaultRule $rule, array $duties, ?string $given = null, ?string $says = null, ?string $joins = null): void
     {
-        $redo = $this->reach->redo($rule, $step);
-        $says ??= ucfirst($called ?? $fault->words()).'. '.FaultTable::sentence($rule, $redo);
-        $this->emission->emit(new CaseOpened(new FaultCase($this->emission->caseId(), $fault, $step->id, $given, new Ruling($rule, $redo, FaultTable::VERSION, $says), $duties, $joins)));
+        $ruling = new Ruling($rule, $this->reach->redo($rule, $step), FaultTable::VERSION, $says ?? $this->sentence($fault->words(), $rule, $step));
+        $this->emission->emit(new CaseOpened(new FaultCase($this->emission->caseId(), $fault, $step->id, $given, $ruling, $duties, $joins)));
         $this->sweep();
+    }
+
+    private function sentence(string $what, FaultRule $rule, Step $step): string
+    {
+        return ucfirst($what).'. '.FaultTable::sentence($rule, $this->reach->redo($rule, $step));
     }
 
     /** @return list<Duty> */

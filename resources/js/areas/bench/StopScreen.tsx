@@ -51,13 +51,7 @@ export function StopScreen({ bench, sheet, stepId, waiting }: Props) {
           <JointMap sketch={sheet.sketch} marks={marks} detail="full" label={`The joint; ${bolt} ${word.toLowerCase()}`} />
         </div>
       </div>
-      <WaysOn
-        bench={bench}
-        sheet={sheet}
-        step={step}
-        answered={waiting === undefined}
-        onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined}
-      />
+      <WaysOn bench={bench} sheet={sheet} step={step} answered={waiting === undefined} onWithdraw={attempt?.typed ? () => setWithdrawing(true) : undefined} />
       {withdrawing && attempt && (
         <WithdrawPanel bench={bench} name={bolt} reading={attempt.reading} step={stepId} outOfWindow onClose={() => setWithdrawing(false)} />
       )}
