@@ -103,11 +103,12 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
   });
 
   await test.step('after signing out and in, the turn goes on; a typing error is taken back', async () => {
-    await takeTool(second, 'AG-02');
+    await second.reload(); // a bench hears of it with its next word to the server
     await expect(second.getByRole('alertdialog')).toContainText('Pulled while it could not count');
     await second.getByRole('button', { name: 'It is backed off, redo it' }).click();
     await expectBolt(second, 6, 1);
     await type(second, '32.2');
+    await takeTool(second, 'AG-02');
     await expectBolt(second, 1, 2);
     await type(second, '46');
     await expectBolt(second, 2, 2);
