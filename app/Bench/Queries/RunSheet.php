@@ -43,6 +43,7 @@ final readonly class RunSheet
         $subject = Subject::query()->findOrFail($context->run->subject);
         $document = Procedures::document($context->run->revision);
         $revision = Procedures::revision($context->run->revision);
+        $advice = new Advice($context->fold);
 
         return [
             'id' => $runId,
@@ -63,9 +64,9 @@ final readonly class RunSheet
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
             'last_seq' => $state->lastSeq(),
             'finished' => $state->finished,
-            'next_step' => $context->fold->nextStep()?->id,
+            'next_step' => $advice->nextStep(),
             'stopped_at' => $context->fold->stoppedAt(),
-            'stop' => (new Advice($context->fold))->stop(),
+            'stop' => $advice->stop(),
             'steps' => array_map(fn (Step $s): array => $this->step($s, $state), $context->plan->steps),
             'walk_sheet' => WalkSheet::of($state),
             'tools' => [

@@ -59,6 +59,18 @@ final readonly class Advice
         return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : self::once($ways);
     }
 
+    /** The step that may be done now, or that something has to be got ready for; null where something has to be put right first. */
+    public function nextStep(): ?string
+    {
+        foreach ($this->nextActions() as $way) {
+            if ($way->do === 'step') {
+                return $way->at;
+            }
+        }
+
+        return $this->isStopped() ? null : $this->run->nextStep()?->id;
+    }
+
     /**
      * What stands at the step that stopped the run: its fault, the rule that it comes under, and the ways on. Null when
      * nothing stands there.

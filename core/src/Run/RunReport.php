@@ -22,7 +22,7 @@ final readonly class RunReport
 
         return [
             'finished' => $state->finished,
-            'next_step' => $this->run->nextStep()?->id,
+            'next_step' => $advice->nextStep(),
             'interrupted_at' => $state->interruptedAt,
             'under_way' => array_map(fn ($angle): string => $angle->typeset(), $state->underWay),
             'ways_on' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'at' => $w->at, 'sentence' => $w->sentence], $advice->nextActions()),

@@ -89,8 +89,11 @@ final class AdviceTest extends TestCase
         $report = (new RunReport($bench->fold))->toArray();
 
         self::assertSame(['finished', 'next_step', 'interrupted_at', 'under_way', 'ways_on', 'steps', 'waiting', 'faults', 'reported', 'tools_out', 'wet', 'unknown', 'put_off', 'in_doubt', 'positions', 'blocks_finishing'], array_keys($report));
-        self::assertSame(['s1:b2:1', false, 2], [$report['next_step'], $report['finished'], is_array($report['blocks_finishing']) ? count($report['blocks_finishing']) : 0]);
+        self::assertSame([null, false, 2], [$report['next_step'], $report['finished'], is_array($report['blocks_finishing']) ? count($report['blocks_finishing']) : 0]);
         self::assertStringContainsString('Stopped short. Loosen this position and do this round again; the assembler decides.', is_array($report['blocks_finishing']) ? (string) $report['blocks_finishing'][0] : '');
+
+        $bench->does('loosened', ['positions' => ['b2']]);
+        self::assertSame('s1:b2:1', (new RunReport($bench->fold))->toArray()['next_step'], 'named once it may be done');
     }
 
     /** @return array<string, string|null> by step */
