@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\TurnStage;
+
 /**
  * What can never be meant, and bars the signature: an angle that nothing is counted from, a joint that is left loose. It is
  * asked of who signs and not of who reads, so that what is stored is read for ever.
@@ -28,7 +30,8 @@ final readonly class NeverMeant
         $reached = $why = [];
         foreach ($this->revision->stages() as $i => $stage) {
             $kind = $stage->rules->kind;
-            $from = $kind === StageKind::Turn ? array_values(array_filter($stage->sequence, fn (string $p): bool => ($reached[$p] ?? false) === false)) : [];
+            $counts = $kind === StageKind::Turn && ! ($stage->rules->own instanceof TurnStage && $stage->rules->own->fromThreshold);
+            $from = $counts ? array_values(array_filter($stage->sequence, fn (string $p): bool => ($reached[$p] ?? false) === false)) : [];
             if ($from !== []) {
                 $why[] = sprintf('%s: %s is turned by an angle with no torque since it was loosened, so that nobody knows from where it is counted.', $this->round($i, $stage), $this->revision->named($from));
             }

@@ -34,6 +34,15 @@ final class NeverMeantTest extends TestCase
         yield 'a named round, and some that end loose' => ['04-head-two-sizes', fn (array $d): array => array_replace($d, ['stages' => [...$d['stages'], ['name' => 'Take the small ones out', 'groups' => ['small']] + $loosen]]), 'Round 5 “Take the small ones out” leaves M8 loose, and no round tightens it again.'];
     }
 
+    public function test_a_tool_that_counts_from_its_threshold_on_the_way_needs_no_torque_before(): void
+    {
+        $document = Bench::document('04-head-two-sizes');
+        $document['stages'][1]['counted'] = 'from_threshold';
+        array_splice($document['stages'], 1, 0, [['key' => 'off', 'kind' => 'loosen', 'groups' => ['large'], 'why' => 'It is said so.']]);
+
+        self::assertSame([], DocumentReader::read($document)->whyNotApprovable());
+    }
+
     public function test_taking_apart_and_trying_end_loose_as_they_must(): void
     {
         foreach (Procedures::all() as $name => $document) {
