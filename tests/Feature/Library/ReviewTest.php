@@ -127,7 +127,7 @@ final class ReviewTest extends FeatureTestCase
         $document['conflicts'] = [['key' => 'angle', 'about' => 'angle of the inner bolts', 'stage' => $document['stages'][1]['key'], 'sides' => [['source' => $document['sources'][0]['key'], 'says' => '47°'], ['source' => 'letter', 'says' => '45°']]]];
         $draft = app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
 
-        self::assertStringContainsString('angle of the inner bolts', implode("\n", (array) $this->world->desk('approver', 'GET', "library/revisions/$draft->id")->json('why_not')));
+        self::assertStringContainsString('Angle of the inner bolts', implode("\n", (array) $this->world->desk('approver', 'GET', "library/revisions/$draft->id")->json('why_not')));
         $this->world->desk('lead', 'GET', 'library/conflicts')->assertOk()->assertJsonPath('conflicts.0.about', 'angle of the inner bolts')->assertJsonPath('conflicts.0.decided', null)->assertJsonPath('conflicts.0.governs', 'letter');
     }
 
