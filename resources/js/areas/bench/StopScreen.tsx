@@ -84,11 +84,17 @@ function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunS
           Stop. Back {bolt.toLowerCase()} off, {redo}.
         </p>
       ) : (
-        <p className="mt-4 text-2xl font-semibold">{['Stop.', ...(sheet.stop?.ways.map((way) => way.sentence) ?? [])].join(' ')}</p>
+        <p className="mt-4 text-2xl font-semibold">{waysInWords(sheet.stop, word)}</p>
       )}
       <p className="mt-2 text-xl">{fault === 'short' ? NUDGED : 'The first try stays in the record.'}</p>
     </div>
   );
+}
+
+/** The core's own ways on; what the screen shouts already is not said again, and a number stays with its "no.". */
+function waysInWords(stop: RunSheet['stop'], word: string): string {
+  const ways = stop?.ways.map((way) => way.sentence.replaceAll('no. ', 'no.\u00a0')) ?? [];
+  return [...(word === 'Stop' ? [] : ['Stop.']), ...ways].join(' ');
 }
 
 type WaysOnProps = { bench: Bench; sheet: RunSheet; step: RunStep; answered: boolean; onWithdraw: (() => void) | undefined };
