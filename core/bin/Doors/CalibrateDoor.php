@@ -11,6 +11,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Tekkal\Core\Acceptance\DecisionRule;
 use Tekkal\Core\Tool\CalibrationPoint;
 use Tekkal\Core\Tool\CalibrationResult;
+use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\QuantityParser;
@@ -18,12 +19,15 @@ use Tekkal\Core\Unit\Understood;
 
 final class CalibrateDoor extends Door
 {
-    private const KEYS = ['class', 'largest', 'points', 'expanded_percent', 'rule'];
+    private const KEYS = ['class', 'largest', 'points', 'expanded_percent', 'rule', 'on', 'months'];
+
+    /** Calibrated again after so many, where nothing else is agreed (ISO 6789:2003, 6.3, from memory; the shop's own procedure takes precedence). */
+    private const MONTHS = 12;
 
     protected function configure(): void
     {
         $this->setName('calibrate')->setDescription('A calibration judged point by point, as JSON')
-            ->addArgument('file', InputArgument::REQUIRED, 'JSON: class (I_A to II_G), largest ("200 N·m"), points ({"shown": "100 N·m", "reference": ["100.4 N·m", …]}), expanded_percent ("1.5", k = 2), rule')
+            ->addArgument('file', InputArgument::REQUIRED, 'JSON: class (I_A to II_G), largest ("200 N·m"), points ({"shown": "100 N·m", "reference": ["100.4 N·m", …]}), expanded_percent ("1.5", k = 2), rule, on ("2026-08-31"), months (12)')
             ->setHelp('bin/tekkal core calibrate docs/formats/calibrations/wrench.json');
     }
 
@@ -36,13 +40,28 @@ final class CalibrateDoor extends Door
         $permissible = $class->permissibleDeviation($largest->toFloat());
         $result = new CalibrationResult(self::points($given['points'] ?? null), $permissible, self::percent($given['expanded_percent'] ?? '0'), $rule, $largest);
         $output->writeln(self::json([
-            'class' => $class->words(), 'permissible_percent' => $permissible, 'expanded_percent' => $result->expanded, 'rule' => $result->rule->words(), 'conforms' => $result->conforms(), 'faults' => $result->faults(),
+            'class' => $class->words(), 'permissible_percent' => $permissible, 'expanded_percent' => $result->expanded, 'rule' => $result->rule->words(), 'conforms' => $result->conforms(), 'faults' => $result->faults(), 'due_on' => self::due($given)?->date,
             'points_wanted_nm' => array_map(fn (BigDecimal $p): float => $p->toFloat(), CalibrationPoint::wanted($largest)),
             'repeatability_percent' => $result->repeatability(),
             'points' => array_map(fn (CalibrationPoint $p): array => ['shown' => $p->shown, 'deviations_percent' => $p->deviations(), 'mean_percent' => $p->meanDeviation()], $result->points),
         ]), OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
+    }
+
+    /**
+     * When it is due again; null where it is not said when it was calibrated.
+     *
+     * @param  array<array-key, mixed>  $given
+     */
+    private static function due(array $given): ?Day
+    {
+        $months = $given['months'] ?? self::MONTHS;
+        if (! is_int($months)) {
+            throw Refusal::invalid('months: a whole number is wanted, 1 to 600.');
+        }
+
+        return isset($given['on']) ? Day::of(self::word($given, 'on'))->plusMonths($months) : null;
     }
 
     /** @return array<array-key, mixed> */

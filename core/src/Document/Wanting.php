@@ -46,7 +46,7 @@ final readonly class Wanting
 
     /**
      * @param  string  $place  at what, such as "Round “Snug”, 2nd target"; "" for the procedure itself
-     * @param  string  $says  what is wanting, one sentence without its full stop
+     * @param  string  $says  what is wanting, without its full stop; a sentence of its own where there is no place
      * @param  string|null  $part  of the editor: joint, fasteners, map, orders, sources, rounds, checks, bench; null where it is of several
      * @param  string|null  $stage  key of the round it lies in
      */
@@ -69,7 +69,7 @@ final readonly class Wanting
     public static function blocking(Revision $revision, array $document): array
     {
         return array_map(fn (MissingValue|string $why): self => is_string($why)
-            ? new self('', '', rtrim($why, '.'), null, null)
+            ? new self('', '', ucfirst(rtrim($why, '.')), null, null)
             : self::at($document, $why->pointer, sprintf('the value is missing (%s)', $why->why)), $revision->blockers());
     }
 
@@ -87,7 +87,7 @@ final readonly class Wanting
     /** "Round “Snug”, target: to what value?", as one sentence. */
     public function sentence(): string
     {
-        return ($this->place === '' ? '' : "$this->place: ").($this->place === '' ? ucfirst($this->says) : $this->says).'.';
+        return ($this->place === '' ? '' : "$this->place: ")."$this->says.";
     }
 
     /** @param  array<mixed>  $document */
@@ -95,7 +95,7 @@ final readonly class Wanting
     {
         [$words, $stage] = self::walk($document, self::steps($pointer));
 
-        return new self($pointer, ucfirst(implode(', ', $words)), $says, self::PARTS[self::steps($pointer)[0] ?? ''] ?? 'joint', $stage);
+        return new self($pointer, ucfirst(implode(', ', $words)), $words === [] ? ucfirst($says) : $says, self::PARTS[self::steps($pointer)[0] ?? ''] ?? 'joint', $stage);
     }
 
     /**

@@ -37,18 +37,7 @@ final class FaultTable
     private const ROWS = [
         // Static friction exceeds dynamic: what stopped short is backed off and redone in one free motion. A stretch counts
         // from the free bolt: one that came out begins its whole sequence again.
-        'short' => [
-            ['stretch', 'never', 'beginning', 'redo', 'if_loaded', 'lead', 'go_on'],
-            ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler', 'go_on'],
-            ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
-            ['hand', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
-            ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
-        ],
+        'short' => self::DONE_AGAIN,
         // Over: loosen and redo what may be used again, replace what may not.
         'over' => [
             ['hand', '*', 'stage', 'position', 'no', 'assembler'],
@@ -78,20 +67,15 @@ final class FaultTable
             ['*', '*', 'beginning', 'position', 'no', 'assembler', 'inspect'],
         ],
         // Nobody can prove it: it did not have it. A stretch can be measured again where it stands.
-        'not_proved' => self::NOT_PROVED,
-        'tool_slipped' => self::NOT_PROVED,
-        'wrench_died' => self::NOT_PROVED,
+        'not_proved' => self::DONE_AGAIN,
+        'tool_slipped' => self::DONE_AGAIN,
+        'wrench_died' => self::DONE_AGAIN,
         // A click on a tighter fastener proves nothing.
-        'pulled_aside' => [['hand', '*', 'stage', 'position', 'no', 'assembler'], ...self::NOT_PROVED],
+        'pulled_aside' => [['hand', '*', 'stage', 'position', 'no', 'assembler'], ...self::DONE_AGAIN],
         'touched' => [
             ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
             ['hand', '*', 'nothing', 'position', 'no', 'assembler'],
-            ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
+            ...self::AGAIN,
         ],
         'wrong_setting' => self::WHOLE_ROUND,
         // Which of the round have had it, nobody can say: none has.
@@ -103,21 +87,14 @@ final class FaultTable
             ['angle', 'never', 'beginning', 'redo', 'yes', 'lead'],
             ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'lead'],
             ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
+            ...self::TORQUE_AGAIN,
         ],
         'did_another' => self::NOT_HELD,
         // A click on a tight fastener proves a minimum only, after an angle nothing.
         'clicked_without_moving' => [
             ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
             ['hand', '*', 'stage', 'position', 'no', 'assembler'],
-            ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
-            ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
-            ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
-            ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
-            ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
-            ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
+            ...self::AGAIN,
         ],
         'partner_let_go' => self::NOT_HELD,
         // A shaft that turned takes every fastener of its part along; so does a part that comes off again.
@@ -158,17 +135,26 @@ final class FaultTable
         ],
     ];
 
-    private const NOT_PROVED = [
+    private const TORQUE_AGAIN = [
+        ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
+        ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
+        ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
+    ];
+
+    private const ANGLE_AGAIN = [
+        ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
+        ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
+        ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+    ];
+
+    private const AGAIN = [...self::ANGLE_AGAIN, ...self::TORQUE_AGAIN];
+
+    private const DONE_AGAIN = [
         ['stretch', 'never', 'beginning', 'redo', 'if_loaded', 'lead', 'go_on'],
         ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler', 'go_on'],
         ['stretch', '*', 'beginning', 'redo', 'no', 'assembler', 'go_on'],
         ['hand', '*', 'stage', 'position', 'no', 'assembler', 'go_on'],
-        ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
-        ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
-        ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
-        ['torque', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
-        ['torque', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
-        ['torque', '*', 'stage', 'redo', 'no', 'assembler'],
+        ...self::AGAIN,
     ];
 
     private const NOT_HELD = [
@@ -176,9 +162,7 @@ final class FaultTable
         ['stretch', 'never', 'beginning', 'redo', 'if_loaded', 'lead'],
         ['stretch', 'if_check_passes', 'beginning', 'redo', 'if_check_fails', 'assembler'],
         ['stretch', '*', 'beginning', 'redo', 'no', 'assembler'],
-        ['angle', 'never', 'reference', 'redo', 'if_loaded', 'lead'],
-        ['angle', 'if_check_passes', 'reference', 'redo', 'if_check_fails', 'assembler'],
-        ['angle', '*', 'reference', 'redo', 'no', 'assembler'],
+        ...self::ANGLE_AGAIN,
         ['*', 'never', 'stage', 'redo', 'if_loaded', 'lead'],
         ['*', 'if_check_passes', 'stage', 'redo', 'if_check_fails', 'assembler'],
         ['*', '*', 'stage', 'redo', 'no', 'assembler'],

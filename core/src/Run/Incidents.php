@@ -154,7 +154,7 @@ final readonly class Incidents
     private function inspected(Inspected $event): ?SetAsideReason
     {
         if (! $this->run->faults->cases->asks($event->at, DutyKind::Inspect)) {
-            return SetAsideReason::NothingToBackOff;
+            return SetAsideReason::NothingToInspect;
         }
         if ($this->run->plan->has($event->at) ? $event->work === null : $event->finds === null) {
             return SetAsideReason::WrongAnswer;

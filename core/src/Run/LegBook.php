@@ -61,27 +61,13 @@ final class LegBook
     /** @return list<Step> the comings back that are to be done now */
     public function toComeBack(): array
     {
-        $open = [];
-        foreach ($this->openings as $openings) {
-            array_push($open, ...array_values(array_filter($openings, fn (Step $o): bool => $o->isConditional() && $this->state->live($o->id) === null && $this->isToComeBack($o))));
-        }
-
-        return $open;
+        return array_values(array_filter($this->needed(), fn (Step $o): bool => $this->state->live($o->id) === null));
     }
 
     /** @return list<Step> comings back that were answered, and have to be answered again since one has gone on meanwhile */
     public function stale(): array
     {
-        $stale = [];
-        foreach ($this->openings as $openings) {
-            foreach ($openings as $opening) {
-                if ($opening->isConditional() && $this->state->live($opening->id) !== null && $this->isToComeBack($opening)) {
-                    $stale[] = $opening;
-                }
-            }
-        }
-
-        return $stale;
+        return array_values(array_filter($this->needed(), fn (Step $o): bool => $this->state->live($o->id) !== null));
     }
 
     /** @return list<Step> the comings back whose need hangs on what is done in this step's block */
@@ -90,6 +76,12 @@ final class LegBook
         $block = $this->blockOf[$step->leg ?? ''] ?? null;
 
         return $block === null ? [] : array_values(array_filter($this->openings[$block], fn (Step $s): bool => $s->isConditional()));
+    }
+
+    /** @return list<Step> */
+    private function needed(): array
+    {
+        return array_values(array_filter(array_merge(...array_values($this->openings)), fn (Step $o): bool => $o->isConditional() && $this->isToComeBack($o)));
     }
 
     /** The leg to which the shaft was turned last; at first that of the first leg. */

@@ -49,13 +49,13 @@ final readonly class PlaceBook
     /** @return list<string> */
     public function ofPart(string $part): array
     {
-        return array_values(array_map(fn ($p): string => $p->key, array_filter($this->plan->positions, fn ($p): bool => $p->part === $part)));
+        return $this->inScope(Scope::Part, $part);
     }
 
     /** @return list<string> */
     public function all(): array
     {
-        return array_map(strval(...), array_keys($this->plan->positions));
+        return $this->inScope(Scope::Joint, '');
     }
 
     /**
@@ -65,19 +65,17 @@ final readonly class PlaceBook
      */
     public function named(string $at): array
     {
-        $in = fn (string $of): array => array_values(array_map(fn ($p): string => $p->key, array_filter($this->plan->positions, fn ($p): bool => $p->{$of} === $at)));
-
         return match (true) {
             $this->plan->has($at) => $this->of($this->plan->step($at)),
             isset($this->plan->positions[$at]) => [$at],
             $at === 'joint' => $this->all(),
-            default => $in('part') ?: $in('group'),
+            default => $this->ofPart($at) ?: $this->inScope(Scope::Group, $at),
         };
     }
 
     /**
      * As the procedure's own loosening goes, where it has one for all of them; else the other way round than they were
-     * tightened, so that nothing warps (VDI 2230 and common practice: outside in where one tightens from the inside out).
+     * tightened, so that nothing warps (outside in where one tightens from the inside out; common practice, no source).
      *
      * @param  list<string>  $positions
      * @param  list<string>  $tightened  in the order of the round they were in

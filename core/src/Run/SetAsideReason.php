@@ -35,6 +35,7 @@ enum SetAsideReason: string
     case PlaceUnknown = 'place_unknown';
     case FastenerNotFree = 'fastener_not_free';
     case NothingToAccept = 'nothing_to_accept';
+    case NothingToInspect = 'nothing_to_inspect';
     case AlreadyCounted = 'already_counted';
     case Unreadable = 'unreadable';
 
@@ -76,6 +77,7 @@ enum SetAsideReason: string
             self::OwnWork => 'Nobody disposes of what they tightened themselves.',
             self::PlaceUnknown => 'The plan has no such position, part or group.',
             self::FastenerNotFree => 'The fastener was not free: a zero and a free length are taken on a loose one.',
+            self::NothingToInspect => 'Nothing there waits to be looked at.',
             self::NothingToAccept => 'No repair that waits to be accepted was recorded there.',
             self::AlreadyCounted => 'It had been counted before.',
             self::Unreadable => 'What the bench sent could not be read; its bytes are kept.',

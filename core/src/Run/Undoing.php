@@ -108,14 +108,9 @@ final readonly class Undoing
         foreach ($this->run->faults->cases->openCases() as $case) {
             $due = array_values(array_filter($case->toDo(), fn (Duty $d): bool => $d->do === DutyKind::Loosen));
             if ($case->dutyAt($position, DutyKind::Loosen) !== null && $due[0]->at !== $position) {
-                $this->emission->emit(new Found(FindingKind::LoosenedOutOfOrder, sprintf('%s was loosened before %s, which comes first in the loosening order.', $this->number($position), $this->number($due[0]->at)), [$case->step]));
+                $this->emission->emit(new Found(FindingKind::LoosenedOutOfOrder, sprintf('%s was loosened before %s, which comes first in the loosening order.', ucfirst($this->run->names->place($position)), $this->run->names->place($due[0]->at)), [$case->step]));
             }
         }
-    }
-
-    private function number(string $position): string
-    {
-        return 'No. '.($this->run->plan->positions[$position]->number ?? $position);
     }
 
     /**

@@ -197,6 +197,20 @@ final class DoorTest extends TestCase
         self::assertStringContainsString('there is no field "expandedpercent"', self::door('calibrate', self::file((string) json_encode(['expandedpercent' => 1])))[2]);
     }
 
+    /** Months end where they end: due twelve months after 29 February is 28 February (calendar). Twelve is the default of ISO 6789:2003, 6.3. */
+    public function test_a_calibration_is_due_by_months_from_its_day(): void
+    {
+        $wrench = (array) json_decode((string) file_get_contents(self::EXAMPLES.'../calibrations/wrench.json'), true);
+        $asked = fn (array $more): array => self::door('calibrate', self::file((string) json_encode($more + $wrench)));
+        $due = fn (array $more): mixed => json_decode($asked($more)[1], true, flags: JSON_THROW_ON_ERROR)['due_on'];
+
+        self::assertSame([null, '2025-02-28', '2026-02-28'], [$due([]), $due(['on' => '2024-02-29']), $due(['on' => '2025-08-31', 'months' => 6])]);
+        foreach ([['months' => '6'], ['on' => '2025-08-31', 'months' => 0], ['on' => '31 August']] as $wrong) {
+            self::assertNotSame(0, $asked($wrong)[0]);
+            self::assertNotSame('', $asked($wrong)[2]);
+        }
+    }
+
     public function test_loads_are_known_as_soon_as_thread_and_class_are_and_each_option_that_is_wanting_is_named(): void
     {
         [, $out] = self::door('joint', '--thread', 'M10', '--class', '8.8');

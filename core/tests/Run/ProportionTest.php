@@ -82,6 +82,7 @@ final class ProportionTest extends TestCase
         self::assertSame(['inspect a2'], $bench->ways());
         self::assertSame(SetAsideReason::WrongAnswer, $bench->does('inspected', ['at' => 'a2', 'work' => 'cleaned'])->reason, 'what was found is wanted');
         $sound = $bench->copy();
+        self::assertSame(SetAsideReason::NothingToInspect, $bench->does('inspected', ['at' => 'b2', 'finds' => 'sound'])->reason);
         $sound->does('inspected', ['at' => 'a2', 'finds' => 'sound']);
         self::assertSame(['replace a2'], $sound->ways());
 

@@ -93,7 +93,7 @@ final class UndoingTest extends TestCase
 
         self::assertSame([Fault::CheckFailed, 'c_end_play:joint:1', 'inspect c_end_play:joint:1'], [$fault->fault, $fault->step, $bench->ways()[0]]);
         self::assertSame(SetAsideReason::WrongAnswer, $bench->does('inspected', ['at' => 'c_end_play:joint:1', 'finds' => 'sound'])->reason, 'the work is to be named');
-        self::assertSame(SetAsideReason::NothingToBackOff, $bench->does('inspected', ['at' => 'full:a:1', 'work' => 'adjusted'])->reason);
+        self::assertSame(SetAsideReason::NothingToInspect, $bench->does('inspected', ['at' => 'full:a:1', 'work' => 'adjusted'])->reason);
         $accepted = $bench->copy();
         $accepted->does('disposed', ['step' => 'c_end_play:joint:1', 'disposition' => 'use_as_is'], 'lead');
         self::assertSame([[], StepStatus::Done], [$accepted->state()->faults, $accepted->state()->status('c_end_play:joint:1')]);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { DraftAssessment } from '@/api/types';
+import type { DraftAssessment, Wanting } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Failure, Waiting } from '@/ui/states';
@@ -41,8 +41,6 @@ export function AssessmentPane(editing: Editing) {
     />
   );
 }
-
-type Wanting = DraftAssessment['problems'][number];
 
 const note = (n: number) => (n > 0 ? { note: String(n) } : {});
 
@@ -90,8 +88,8 @@ function Doubts({ look, answers, answer }: Editing & { look: DraftAssessment }) 
 function Missing({ look, show }: { look: DraftAssessment; show: Editing['show'] }) {
   const [, setParams] = useSearchParams();
   if (look.problems.length + look.not_approvable.length === 0) return <p className="px-7 py-3 text-soft">Nothing is wanting. It can be handed in.</p>;
-  const goTo = ({ part, stage }: Wanting) => {
-    setParams({ part: part ?? 'joint' }, { replace: true });
+  const goTo = (part: string, stage: string | null) => {
+    setParams({ part }, { replace: true });
     if (stage !== null) show(stage);
   };
   return (
@@ -106,16 +104,18 @@ function Missing({ look, show }: { look: DraftAssessment; show: Editing['show'] 
   );
 }
 
-function Want({ wanting, onGo, blocks = false }: { wanting: Wanting; onGo: (to: Wanting) => void; blocks?: boolean }) {
-  const { place, says, part } = wanting;
+type WantProps = { wanting: Wanting; onGo: (part: string, stage: string | null) => void; blocks?: boolean };
+
+function Want({ wanting, onGo, blocks = false }: WantProps) {
+  const { place, says, part, stage } = wanting;
   return (
     <li className="flex items-start gap-4 border-b border-hair py-1.5">
       <p className="min-w-0 grow py-1">
         {place !== '' && <b>{place}: </b>}
-        {place === '' ? says.charAt(0).toUpperCase() + says.slice(1) : says}.{blocks && <span className="text-soft"> Blocks the signature.</span>}
+        {says}.{blocks && <span className="text-soft"> Blocks the signature.</span>}
       </p>
       {part !== null && (
-        <Button small onClick={() => onGo(wanting)} aria-label={`Go there: ${place === '' ? says : place}`}>
+        <Button small onClick={() => onGo(part, stage)} aria-label={`Go there: ${place === '' ? says : place}`}>
           Go there
         </Button>
       )}
