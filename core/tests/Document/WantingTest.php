@@ -40,6 +40,16 @@ final class WantingTest extends TestCase
         yield 'a position without a place' => [fn (array $d): array => array_replace_recursive($d, ['map' => ['positions' => [['x' => 'left']]]]), 'Position “5”, place across: millimetres are wanted, as a decimal text such as "62.5"; there is "left".', 'map', null];
     }
 
+    public function test_a_round_that_is_of_no_bolt_yet_is_not_blamed_for_its_order(): void
+    {
+        $document = array_replace_recursive(Bench::document('04-head-two-sizes'), ['stages' => [['sequence' => ['a1', 'a2']]]]);
+        $document['stages'][0]['sequence'] = ['a1', 'a2'];
+        self::assertStringStartsWith('Round 1, order: every position', self::wantings($document)[0]->sentence());
+        $document['stages'][0]['targets'] = [];
+
+        self::assertSame(['Round 1: it is not said yet to what value; enter a target.'], array_values(array_filter(array_map(fn (Wanting $w): string => $w->sentence(), self::wantings($document)), fn (string $s): bool => str_starts_with($s, 'Round 1'))));
+    }
+
     /** Every way in which one field of an example can be left out, or hold what is none, gets a sentence a person can read. */
     public function test_no_sentence_speaks_of_keys_lists_or_objects(): void
     {

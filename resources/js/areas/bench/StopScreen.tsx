@@ -81,7 +81,7 @@ function WhatAndNow({ sheet, step, word, reason }: { sheet: RunSheet; step: RunS
       <p className="mt-4 text-2xl">{reason}</p>
       {SIMPLE.includes(fault) ? (
         <p className="mt-4 text-2xl font-semibold">
-          Stop. Back {bolt.toLowerCase()} off, {redo}.
+          {word === 'Stop' ? '' : 'Stop. '}Back {bolt.toLowerCase()} off, {redo}.
         </p>
       ) : (
         <p className="mt-4 text-2xl font-semibold">{waysInWords(sheet.stop, word)}</p>
