@@ -9,6 +9,7 @@ use Brick\Math\RoundingMode;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Quantity;
 use Tekkal\Core\Unit\Unit;
+use Tekkal\Core\Unit\UnitException;
 use Tekkal\Core\Unit\Written;
 
 /**
@@ -75,6 +76,16 @@ final readonly class Window
     public function raisedBy(Written $added): self
     {
         return new self($this->low?->plus($added, RoundingMode::HALF_UP), $this->high?->plus($added, RoundingMode::HALF_UP));
+    }
+
+    /**
+     * Both limits as a part to a whole, rounded inward to three decimals: what a wrench is set to on a longer lever.
+     *
+     * @throws UnitException when $part and $whole measure different things
+     */
+    public function shared(Written $part, Written $whole): self
+    {
+        return new self($this->low?->shared($part, $whole, RoundingMode::CEILING), $this->high?->shared($part, $whole, RoundingMode::FLOOR));
     }
 
     /**

@@ -9,6 +9,10 @@ enum CheckKind: string
 {
     /** Yes or no. */
     case Confirm = 'confirm';
+    /** By hand, where no limit is demanded: as before, tighter, a tight spot. */
+    case Feel = 'feel';
+    /** What is stamped on cap, rod, shell or shaft; it must match its partner and what teardown found there. */
+    case Identity = 'identity';
     /** A value against limits. */
     case Measure = 'measure';
     /** One gauge must enter and another must not. */
@@ -22,7 +26,7 @@ enum CheckKind: string
     {
         return match ($this) {
             self::Measure, self::Compare, self::Interval => true,
-            self::Confirm, self::GoNoGo => false,
+            self::Confirm, self::Feel, self::Identity, self::GoNoGo => false,
         };
     }
 }

@@ -86,29 +86,29 @@ final class DocumentReader
         $standards = $root->keyed('window_standards', fn (ObjectReader $f): WindowStandard => WindowStandard::read($f, $sources), optional: true);
         $fasteners = $root->keyed('fasteners', FastenerType::read(...));
         $groups = $root->keyed('groups', fn (ObjectReader $f, string $key): Group => new Group($key, $f->string('name'), $f->oneOf('fastener', array_keys($fasteners))));
-        $map = MapReader::read($root->object('map'), array_keys($groups));
+        [$aids, $adapters] = [Rigging::aids($root), Rigging::adapters($root)];
+        $map = MapReader::read($root->object('map'), array_keys($groups), array_keys($adapters));
         $agents = $this->agents($root, array_keys($groups));
         $sequences = $this->sequences($root, $map);
         $checks = $this->checks($root);
         $consumables = $root->keyed('consumables', Consumable::read(...), optional: true);
-        $stages = new StageReader($map, $riskClass, $purpose, new Vocabulary(array_keys($groups), $sources, $standards, $sequences, array_keys($checks), array_keys($consumables)));
+        $stages = new StageReader($map, $riskClass, $purpose, new Vocabulary(array_keys($groups), $sources, $standards, $sequences, array_keys($checks), array_keys($consumables), array_keys($aids)));
         $blocks = $stages->blocks($root);
+        $stops = Rigging::stops($root, $stages->keys(), array_keys($checks));
         $overrides = array_map(fn (ObjectReader $f): FaultOverride => $this->override($f, $sources), $root->optionalObjects('fault_overrides'));
         $conflicts = $root->keyed('conflicts', fn (ObjectReader $f, string $key): Conflict => Conflict::read($f, $key, $sources), optional: true);
         $this->conflictsNameStages($root, $conflicts, $stages->keys());
-        $marks = $this->marks($root);
+        $marks = $this->marks($root, $stages->keys());
         $root->strings('cautions');
         $this->groupsAreUsed($root, $map, $groups);
         $this->crushers($root, $consumables, $stages->keys());
         $root->close();
         $this->problems->throwIfAny();
-        if ($blocks === []) {
-            throw new InvalidDocument([new Problem('/stages', 'nothing', 'a list of at least one object is wanted')]);
-        }
+        $blocks !== [] || throw new InvalidDocument([new Problem('/stages', 'nothing', 'a list of at least one object is wanted')]);
 
         return new Revision(
             new Heading($this->hash($document), $title, $purpose, $riskClass),
-            new Hardware($map, $groups, $fasteners, $agents, array_values($consumables), self::yields($document, $groups, $agents)),
+            new Hardware($map, $groups, $fasteners, $agents, array_values($consumables), self::yields($document, $groups, $agents), new Rigging($aids, $adapters, $stops)),
             new Work($checks, $blocks, $overrides, $marks),
             new Basis($cited, array_values($standards), array_values($conflicts), $this->problems->missing()),
         );
@@ -194,11 +194,15 @@ final class DocumentReader
         return $override;
     }
 
-    private function marks(ObjectReader $root): ?MarkPolicy
+    /** @param  list<string>  $stages */
+    private function marks(ObjectReader $root, array $stages): ?MarkPolicy
     {
         $marks = $root->optionalObject('marks');
         $policy = $marks === null ? null : MarkPolicy::read($marks);
         $marks?->close();
+        foreach (array_diff(array_keys($policy->strokes ?? []), $stages) as $after) {
+            $root->problem('marks', sprintf('a stroke is made after "%s", which is no stage', $after));
+        }
 
         return $policy;
     }

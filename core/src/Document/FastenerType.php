@@ -13,7 +13,7 @@ final readonly class FastenerType
     private const HEADS = ['hex', 'twelve_point', 'internal', 'stud_with_nut'];
 
     /** What the run needs of a fastener; the rest stays in the document. */
-    private const IN_PLAN = ['key', 'reuse', 'cycles', 'spent_when', 'never_exceed_stretch', 'name'];
+    private const IN_PLAN = ['key', 'reuse', 'cycles', 'spent_when', 'never_exceed_stretch', 'name', 'thread_cycles', 'insert_cycles'];
 
     private const FOUND_BY = ['thread', 'strength', 'material', 'marking', 'drive', 'head', 'part_number'];
 
@@ -25,6 +25,12 @@ final readonly class FastenerType
     public ?int $cycles;
 
     public SpentWhen $spentWhen;
+
+    /** Tightenings that the threaded part takes; null: nobody says. */
+    public ?int $threadCycles;
+
+    /** Tightenings that an insert takes, where one was set. */
+    public ?int $insertCycles;
 
     /** Stretch beyond which it is scrap. */
     public ?Written $neverExceed;
@@ -40,6 +46,8 @@ final readonly class FastenerType
         [$this->key, $this->name] = [$f->string('key'), $f->string('name')];
         $this->cycles = $reuse === Reuse::UpTo ? $f->integer('cycles', 1, 99) : null;
         $this->spentWhen = SpentWhen::from($f->oneOf('spent_when', array_column(SpentWhen::cases(), 'value'), SpentWhen::Loaded->value));
+        $this->threadCycles = $f->has('thread_cycles') ? $f->integer('thread_cycles', 1, 999) : null;
+        $this->insertCycles = $f->has('insert_cycles') ? $f->integer('insert_cycles', 1, 999) : null;
         $this->neverExceed = $f->optionalQuantity('never_exceed_stretch', Kind::Length);
         [$this->planFields, $this->facts] = [$f->slice(self::IN_PLAN), array_filter($f->slice(self::FOUND_BY), is_string(...))];
     }
@@ -59,6 +67,7 @@ final readonly class FastenerType
             }
         }
         self::geometry($f);
+        Picture::readAll($f);
 
         return self::inPlan($f);
     }

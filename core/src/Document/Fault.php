@@ -60,11 +60,18 @@ enum Fault: string
     /** What a check had looked at was opened again, and something stands that waited for it. Only ever seen by the core. */
     case CheckReopened = 'check_reopened';
 
+    /** The reaction of a tool was taken through this fastener. */
+    case TookReaction = 'took_reaction';
+    /** The threaded part, or the insert, has had the tightenings it takes. Only ever seen by the core. */
+    case ThreadUsedUp = 'thread_used_up';
+    /** Between the limit of the shop and that of the maker. Only ever seen by the core. */
+    case CheckBetween = 'check_between';
+
     /** May somebody report it? The others only follow from what was recorded. */
     public function isReported(): bool
     {
         return match ($this) {
-            self::CheckFailed, self::FarOver, self::PulledAside, self::CheckReopened => false,
+            self::CheckFailed, self::FarOver, self::PulledAside, self::CheckReopened, self::ThreadUsedUp, self::CheckBetween => false,
             default => true,
         };
     }
@@ -100,6 +107,9 @@ enum Fault: string
             self::FarOver => 'far over',
             self::PulledAside => 'pulled while it could not count',
             self::CheckReopened => 'what was checked was opened again',
+            self::TookReaction => 'the reaction was taken through it',
+            self::ThreadUsedUp => 'the thread has had its tightenings',
+            self::CheckBetween => 'between the limit of the shop and that of the maker',
         };
     }
 }

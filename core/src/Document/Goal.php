@@ -15,12 +15,14 @@ final readonly class Goal
      * @param  Window|null  $window  null where nothing is judged, or the value is missing
      * @param  list<Window>  $monitored
      * @param  bool  $missing  the document knows no value yet
+     * @param  Written|null  $threshold  the torque from which its angle is counted, where it is not that of the whole round
      */
     public function __construct(
         public ?Written $target = null,
         public ?Window $window = null,
         public array $monitored = [],
         public bool $missing = false,
+        public ?Written $threshold = null,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class Goal
             ...self::limits($this->window),
             'monitored' => array_map(self::limits(...), $this->monitored),
             'missing' => $this->missing,
+            'threshold' => $this->threshold?->code(),
         ], fn (mixed $v): bool => $v !== null && $v !== [] && $v !== false);
     }
 

@@ -24,6 +24,7 @@ final readonly class Hardware
         public array $agents,
         public array $consumables,
         public array $yields = [],
+        public Rigging $rigging = new Rigging,
     ) {
     }
 }

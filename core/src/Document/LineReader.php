@@ -128,6 +128,9 @@ final class LineReader
         };
         $stage = ['key' => $kind->value.'_'.$number, 'kind' => $kind->value, 'targets' => $targets];
         $threshold = $this->lastTorque(array_column($targets, 'group'));
+        if ($kind === StageKind::Turn && $threshold === null) {
+            $stage['targets'] = array_map(fn (array $t): array => $t + array_filter(['threshold' => $this->reached[$t['group']] ?? null], is_string(...)), $targets);
+        }
         $this->reached = ($kind === StageKind::Torque ? array_column($targets, 'target', 'group') : []) + $this->reached;
         $this->stages[] = $stage + ($kind === StageKind::Turn && $threshold !== null ? ['threshold' => $threshold] : []) + ($kind === StageKind::Stretch ? ['method' => 'absolute'] : []);
     }

@@ -13,21 +13,28 @@ final class MapReader
 {
     public const MOST_POSITIONS = 2000;
 
-    /** @param  list<string>  $groups */
-    public static function read(ObjectReader $map, array $groups): FastenerMap
+    /**
+     * @param  list<string>  $groups
+     * @param  list<string>  $adapters
+     */
+    public static function read(ObjectReader $map, array $groups, array $adapters = []): FastenerMap
     {
         $map->millimetres('width');
         $map->millimetres('height');
         $map->oneOf('front', ['left', 'right', 'top', 'bottom']);
         $names = $map->keyed('parts', self::part(...));
         $parts = array_keys($names);
-        $numbers = [];
-        $positions = $map->keyed('positions', function (ObjectReader $p, string $key) use ($groups, $parts, &$numbers): Position {
+        $numbers = $demanded = [];
+        $positions = $map->keyed('positions', function (ObjectReader $p, string $key) use ($groups, $parts, $adapters, &$numbers, &$demanded): Position {
             $number = $p->string('number');
             if (isset($numbers[$number])) {
                 $p->problem('number', 'a number that no other position has is wanted');
             }
             $numbers[$number] = true;
+
+            if ($p->has('adapter')) {
+                $demanded[$key] = $p->oneOf('adapter', $adapters);
+            }
 
             return self::position($p, $key, $number, $groups, $parts);
         });
@@ -36,7 +43,7 @@ final class MapReader
         }
         $map->close();
 
-        return new FastenerMap(array_values($positions), $names);
+        return new FastenerMap(array_values($positions), $names, $demanded);
     }
 
     private static function part(ObjectReader $part): string

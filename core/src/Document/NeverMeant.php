@@ -21,7 +21,7 @@ final readonly class NeverMeant
     {
         $look = new self($revision);
 
-        return [...$look->anglesFromNothing(), ...($revision->purpose === Purpose::Tightening ? $look->leftLoose() : [])];
+        return [...$look->anglesFromNothing(), ...($revision->purpose === Purpose::Tightening ? $look->leftLoose() : []), ...(new NeverMeantBeside($revision))->sentences()];
     }
 
     /** @return list<string> */

@@ -46,6 +46,8 @@ final readonly class Revision
 
     public ?MarkPolicy $marks;
 
+    public Rigging $rigging;
+
     /** @var array<string, Written> the torque at which the estimate puts the yield, by group */
     public array $yields;
 
@@ -65,7 +67,7 @@ final readonly class Revision
     {
         [$this->hash, $this->title, $this->purpose, $this->riskClass] = [$heading->hash, $heading->title, $heading->purpose, $heading->riskClass];
         [$this->map, $this->groups, $this->fasteners] = [$hardware->map, $hardware->groups, $hardware->fasteners];
-        [$this->agents, $this->consumables, $this->yields] = [$hardware->agents, $hardware->consumables, $hardware->yields];
+        [$this->agents, $this->consumables, $this->yields, $this->rigging] = [$hardware->agents, $hardware->consumables, $hardware->yields, $hardware->rigging];
         [$this->checks, $this->blocks, $this->faultOverrides, $this->marks] = [$work->checks, $work->blocks, $work->faultOverrides, $work->marks];
         [$this->sources, $this->standards, $this->conflicts, $this->missing] = [$basis->sources, $basis->standards, $basis->conflicts, $basis->missing];
     }

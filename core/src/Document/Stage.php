@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\TurnStage;
+use Tekkal\Core\Unit\Written;
+
 /** One round of a procedure, as the document says it. */
 final readonly class Stage
 {
@@ -36,6 +39,12 @@ final readonly class Stage
     public function key(): string
     {
         return $this->rules->key;
+    }
+
+    /** The torque from which the angle of a target is counted; null where none is. */
+    public function thresholdFor(StageTarget $target): ?Written
+    {
+        return $target->threshold ?? ($this->rules->own instanceof TurnStage ? $this->rules->own->threshold : null);
     }
 
     public function targetAt(string $position): ?StageTarget

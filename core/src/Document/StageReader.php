@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Sequence\FastenerMap;
 
 /** Reads the rounds of a document: stages that stand by themselves and blocks of them. */
@@ -139,6 +140,8 @@ final class StageReader
             $f->has('tool') ? ToolNeed::read($f->object('tool')) : null,
             $f->namesOf('consumables', $this->names->consumables, 'a consumable'),
         );
+        $f->optionalString('reaction');
+        Picture::readAll($f);
         $this->judge($f, $stage);
         $this->steps += max(1, count($sequence)) * $rules->passes() * ($sequence === [] ? $legs : 1);
         $this->before[] = $stage;
@@ -245,8 +248,33 @@ final class StageReader
         if ($rules->kind === StageKind::Turn && ! $this->reached($stage)) {
             $f->problem('kind', 'a turn needs a torque stage before it that reaches its threshold');
         }
+        if ($rules->kind === StageKind::Turn && ! $f->has('threshold') && ! $this->eachHasThreshold($f)) {
+            $f->problem('threshold', 'an angle needs the torque from which it is counted');
+        }
+        $this->namesAids($f);
+        $source = $rules->own instanceof StretchStage ? $rules->own->thenByTorque?->source : null;
+        if ($source !== null && ! in_array($source, $this->names->sources, true)) {
+            $f->problem('then_by_torque', 'the key of a source is wanted: who says that the others may be done by torque alone');
+        }
         if ($this->riskClass === 'A' && $rules->result->loading && $rules->result->evidence === Attestation::AsRound) {
             $f->problem('evidence', 'in a joint of risk class A the loading stage is not attested as a round');
+        }
+    }
+
+    private function eachHasThreshold(ObjectReader $f): bool
+    {
+        $targets = $f->all()['targets'] ?? null;
+
+        return is_array($targets) && array_filter($targets, fn (mixed $t): bool => ! is_array($t) || ! isset($t['threshold'])) === [];
+    }
+
+    /** An aid goes in or comes out, and is one of the document's. */
+    private function namesAids(ObjectReader $f): void
+    {
+        $fit = $f->namesOf('fit', $this->names->aids, 'an aid');
+        $remove = $f->namesOf('remove', $this->names->aids, 'an aid');
+        if (array_intersect($fit, $remove) !== []) {
+            $f->problem('remove', 'an aid goes in before a round or comes out before it, not both');
         }
     }
 

@@ -11,7 +11,7 @@ use Tekkal\Core\Document\StageKinds\StageOwn;
 final readonly class StageRules
 {
     /** What every kind may say, besides what its declaration adds. */
-    private const IN_PLAN = ['key', 'kind', 'motion', 'shortfall', 'redo', 'loading', 'trial', 'evidence', 'needs', 'within', 'name'];
+    private const IN_PLAN = ['key', 'kind', 'motion', 'shortfall', 'redo', 'loading', 'trial', 'evidence', 'needs', 'within', 'name', 'fit', 'remove', 'second_look', 'reaction'];
 
     /** @param  array<string, mixed>  $planFields */
     private function __construct(
@@ -44,6 +44,12 @@ final readonly class StageRules
     public function name(): ?string
     {
         return is_string($this->planFields['name'] ?? null) ? $this->planFields['name'] : null;
+    }
+
+    /** What takes the reaction of the tool, as the document says; null where it says nothing. */
+    public function reaction(): ?string
+    {
+        return is_string($this->planFields['reaction'] ?? null) ? $this->planFields['reaction'] : null;
     }
 
     /** Does the document say which evidence it takes, or does the kind of round decide? */

@@ -19,6 +19,8 @@ final readonly class StageTarget
 
     public bool $missing;
 
+    public ?Written $threshold;
+
     /**
      * @param  list<string>  $positions
      * @param  string|null  $group  null when the positions are named one by one
@@ -38,5 +40,6 @@ final readonly class StageTarget
         $this->window = $goal->window;
         $this->monitored = $goal->monitored;
         $this->missing = $goal->missing;
+        $this->threshold = $goal->threshold;
     }
 }

@@ -83,11 +83,17 @@ final readonly class TargetReader
         [$window, $windowSource] = $missing ? [null, null] : $this->window($f, $rules->kind, $kind, $target);
 
         return new StageTarget(
-            $positions, $group, new Goal($target, $window, $this->monitored($f), $missing),
+            $positions, $group, new Goal($target, $window, $this->monitored($f), $missing, $this->threshold($f, $rules)),
             $this->source($f, 'target_source', $rules->kind->hasTarget() && ! $missing),
             $windowSource ?? $this->source($f, 'window_source', $window !== null && in_array($aims->targets, [Targets::Wanted, Targets::LimitsOnly], true)),
             ...($rules->kind->hasTarget() ? $this->aim($f, $kind, $window) : [null, null]),
         );
+    }
+
+    /** The torque from which the angle is counted here, where it is another than that of the whole round. */
+    private function threshold(ObjectReader $f, StageRules $rules): ?Written
+    {
+        return $rules->kind !== StageKind::Turn || ! $f->has('threshold') || $f->missing('threshold') ? null : $f->quantity('threshold', Kind::Torque);
     }
 
     /** @return array{Written|null, string|null} where to aim inside the window, and what that rests on */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
-use Tekkal\Core\Document\StageKinds\TurnStage;
-
 /**
  * The one compact way to write a procedure: "32 N·m · +38° end / +47° inner". Generated, never typed twice. The short
  * line has what tightens or loosens; the long one every stage, with threshold, limits, motion and time.
@@ -124,19 +122,51 @@ final readonly class TighteningLine
         $monitored = array_merge(...array_map(fn (StageTarget $t): array => $t->monitored, $stage->targets));
 
         return array_values(array_filter([
-            $rules->own instanceof TurnStage && $rules->own->threshold !== null ? 'counted from '.$rules->own->threshold->typeset() : '',
+            $this->countedFrom($stage) ?? '',
             $windows === [] ? '' : 'good is '.implode(' or ', $windows),
             ...array_unique(array_filter(array_map(fn (StageTarget $t): string => $t->aim === null ? '' : 'aim at '.$t->aim->typeset(), $stage->targets))),
             ...array_unique(array_map(fn ($w): string => 'watching '.$w->kind()->value.' '.$w->typeset(), $monitored)),
             $rules->kind->hasTarget() ? ($rules->motion->oneMotion ? 'in one motion' : 'may ratchet') : '',
             $rules->waiting->within === null ? '' : sprintf('within %d min of %s', intdiv($rules->waiting->within['seconds'], 60), $rules->waiting->within['after']),
             $rules->result->trial ? 'trial fit' : '',
+            ...$this->beside($stage),
             $rules->kind->turnsBolt() ? $rules->result->evidence->words().' wanted'.($rules->saysEvidence() ? '' : " (class {$this->revision->riskClass})") : '',
         ]));
     }
 
+    /** "counted from 15 lbf·ft inner and 20 lbf·ft outer"; null where no angle is counted. */
+    public function countedFrom(Stage $stage): ?string
+    {
+        $whom = [];
+        foreach ($stage->targets as $target) {
+            $from = $stage->thresholdFor($target)?->typeset();
+            $from === null ? null : $whom[$from][] = $this->whom($target);
+        }
+        $texts = count($whom) === 1 ? array_keys($whom) : array_map(fn (string $from, array $names): string => $from.' '.implode(' and ', $names), array_keys($whom), $whom);
+
+        return $texts === [] ? null : 'counted from '.implode(' and ', $texts);
+    }
+
+    /** @return list<string> what goes in, comes out, takes the reaction, reaches the bolt and is looked at, each as a few words */
+    public function beside(Stage $stage): array
+    {
+        $rules = $stage->rules;
+        $adapters = array_unique(array_filter(array_map(fn (string $p): ?string => $rules->kind->turnsBolt() ? $this->revision->map->adapters[$p] ?? null : null, $stage->sequence)));
+        $stroke = $this->revision->marks?->wordsAfter($stage->key());
+
+        return array_values(array_filter([
+            $rules->waiting->fit === [] ? '' : $this->aids($rules->waiting->fit).' in before it',
+            $rules->waiting->remove === [] ? '' : $this->aids($rules->waiting->remove).' out before it',
+            ...array_map(fn (string $key): string => 'with '.$this->revision->rigging->adapters[$key]->name.' at '.$this->revision->named(array_values(array_filter($stage->sequence, fn (string $p): bool => ($this->revision->map->adapters[$p] ?? null) === $key))), $adapters),
+            $rules->reaction() === null ? '' : 'the reaction is taken by '.$rules->reaction(),
+            $stroke === null ? '' : "then a $stroke",
+            $rules->result->secondLook ? 'looked at by a second person' : '',
+        ]));
+    }
+
     /**
-     * The evidence that rounds want which do not say so themselves: what a click alone would leave not proved.
+     * The evidence that rounds want which do not say so themselves: what a click alone would leave not proved. And of risk
+     * class A, that nobody looks a second time.
      *
      * @return list<string> one sentence per evidence
      */
@@ -149,7 +179,15 @@ final readonly class TighteningLine
             }
         }
 
-        return array_map(fn (string $what, array $of): string => sprintf('%s is wanted in %s %s (risk class %s, nothing else is written); what has less is not proved.', ucfirst($what), count($of) === 1 ? 'round' : 'rounds', implode(', ', $of), $this->revision->riskClass), array_keys($rounds), $rounds);
+        $looked = $this->revision->riskClass !== 'A' || $this->revision->purpose !== Purpose::Tightening || array_filter($this->revision->stages(), fn (Stage $s): bool => $s->rules->result->secondLook) !== [];
+
+        return [...($looked ? [] : ['Risk class A, and no round is looked at by a second person.']), ...array_map(fn (string $what, array $of): string => sprintf('%s is wanted in %s %s (risk class %s, nothing else is written); what has less is not proved.', ucfirst($what), count($of) === 1 ? 'round' : 'rounds', implode(', ', $of), $this->revision->riskClass), array_keys($rounds), $rounds)];
+    }
+
+    /** @param  list<string>  $keys */
+    private function aids(array $keys): string
+    {
+        return implode(' and ', array_map(fn (string $key): string => $this->revision->rigging->aids[$key]->words(), $keys));
     }
 
     private function whom(StageTarget $target): string

@@ -14,6 +14,7 @@ final readonly class Vocabulary
      * @param  array<string, list<string>>  $sequences  position keys by the sequence's key
      * @param  list<string>  $checks
      * @param  list<string>  $consumables
+     * @param  list<string>  $aids
      */
     public function __construct(
         public array $groups,
@@ -22,6 +23,7 @@ final readonly class Vocabulary
         public array $sequences,
         public array $checks,
         public array $consumables,
+        public array $aids = [],
     ) {
     }
 }

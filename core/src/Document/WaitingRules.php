@@ -10,15 +10,17 @@ final readonly class WaitingRules
     /**
      * @param  list<string>  $needs  keys of stages that must be complete before
      * @param  array{seconds: int, after: string}|null  $within
+     * @param  list<string>  $fit  aids that go in before it
+     * @param  list<string>  $remove  aids that come out before it
      */
-    private function __construct(public array $needs, public ?array $within)
+    private function __construct(public array $needs, public ?array $within, public array $fit, public array $remove)
     {
     }
 
     /** @param  list<string>  $before  keys of the stages before this one */
     public static function read(ObjectReader $f, array $before): self
     {
-        return new self($f->namesOf('needs', $before, 'an earlier stage'), self::within($f, $before));
+        return new self($f->namesOf('needs', $before, 'an earlier stage'), self::within($f, $before), $f->strings('fit'), $f->strings('remove'));
     }
 
     /**

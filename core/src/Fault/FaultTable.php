@@ -26,7 +26,7 @@ use Tekkal\Core\Document\Scope;
 final class FaultTable
 {
     /** Raised whenever a cell changes: a run folded again must meet the rules it was carried out under. */
-    public const VERSION = '2';
+    public const VERSION = '3';
 
     /** Times the target from which on a result is far over, where nothing better is known (common practice, no source). */
     public const FAR_OVER = 2;
@@ -109,6 +109,17 @@ final class FaultTable
         ],
         'check_reopened' => [
             ['*', '*', 'nothing', 'position', 'no', 'assembler'],
+        ],
+        // Turned back a little, or bent: it is looked at before anybody counts on it again.
+        'took_reaction' => [
+            ['*', '*', 'nothing', 'position', 'no', 'assembler', 'inspect'],
+        ],
+        'thread_used_up' => [
+            ['*', '*', 'beginning', 'position', 'if_loaded', 'lead', 'repair'],
+        ],
+        // Good for the maker, not for the shop.
+        'check_between' => [
+            ['*', '*', 'nothing', 'position', 'no', 'lead'],
         ],
         'dropped_wrench' => [
             ['*', '*', 'nothing', 'position', 'no', 'assembler', 'tool_out'],

@@ -20,7 +20,7 @@ use Tekkal\Core\Sequence\Position;
 final class Expander
 {
     /** Raised whenever the same document would expand to another plan. */
-    public const VERSION = '2';
+    public const VERSION = '3';
 
     public static function expand(Revision $revision): Plan
     {
@@ -41,7 +41,7 @@ final class Expander
 
         return new Plan(
             $revision->hash, self::VERSION,
-            new PlanHardware($revision->fasteners, self::places($revision), $revision->agents, $revision->consumables, $revision->yields, self::names($revision)),
+            new PlanHardware($revision->fasteners, self::places($revision), $revision->agents, $revision->consumables, $revision->yields, self::names($revision), $revision->rigging),
             new PlanRules($revision->checks, $stages, $revision->faultOverrides, $revision->marks),
             $steps,
         );
@@ -119,6 +119,6 @@ final class Expander
 
     private static function place(Revision $revision, Position $p): Place
     {
-        return new Place($p->key, $p->number, $p->group, $p->part, $revision->groups[$p->group]->fastener);
+        return new Place($p->key, $p->number, $p->group, $p->part, $revision->groups[$p->group]->fastener, $revision->map->adapters[$p->key] ?? null);
     }
 }

@@ -50,6 +50,7 @@ final readonly class MeasuredStep extends Step
         $alone = in_array($this->kind, [StageKind::Torque, StageKind::Turn], true)
             && $this->monitored === [] && ! ($rules->own instanceof TorqueStage && $rules->own->prevailingFrom !== null)
             && $rules->result->evidence === Attestation::Measured && ! $rules->motion->mayContinue
+            && ! $rules->result->secondLook && $rules->waiting->fit === [] && $rules->waiting->remove === []
             && $rules->waiting->within === null && $rules->waiting->needs === [];
 
         return $alone && $this->target !== null && $this->window?->isTwoSided() === true

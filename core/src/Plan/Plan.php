@@ -7,10 +7,12 @@ namespace Tekkal\Core\Plan;
 use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\Consumable;
+use Tekkal\Core\Document\DemandedAdapter;
 use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\FaultOverride;
 use Tekkal\Core\Document\MarkPolicy;
 use Tekkal\Core\Document\Reuse;
+use Tekkal\Core\Document\Rigging;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\StageRules;
 use Tekkal\Core\Ledger\CanonicalJson;
@@ -51,6 +53,8 @@ final readonly class Plan
 
     public ?MarkPolicy $marks;
 
+    public Rigging $rigging;
+
     /** @var array<string, Written> the torque at which the estimate puts the yield, by group */
     private array $yields;
 
@@ -67,7 +71,7 @@ final readonly class Plan
     ) {
         [$this->fasteners, $this->positions, $this->agents, $this->consumables] = [$hardware->fasteners, $hardware->positions, $hardware->agents, $hardware->consumables];
         [$this->checks, $this->stages, $this->faultOverrides, $this->marks] = [$rules->checks, $rules->stages, $rules->faultOverrides, $rules->marks];
-        [$this->yields, $this->names] = [$hardware->yields, $hardware->names];
+        [$this->yields, $this->names, $this->rigging] = [$hardware->yields, $hardware->names, $hardware->rigging];
         $places = [];
         foreach ($steps as $i => $step) {
             $places[$step->id] = $i;
@@ -112,6 +116,12 @@ final readonly class Plan
         return $this->names[$key] ?? $key;
     }
 
+    /** What has to sit between wrench and fastener there; null: nothing. */
+    public function adapterAt(string $position): ?DemandedAdapter
+    {
+        return $this->rigging->adapters[$this->positions[$position]->adapter ?? ''] ?? null;
+    }
+
     /** The torque at which the estimate puts the yield of the fastener there; null where there is no estimate. */
     public function yieldAt(string $position): ?Written
     {
@@ -144,13 +154,14 @@ final readonly class Plan
     {
         $timed = array_filter($this->agents, fn (Agent $a): bool => $a->workingTime !== null);
         foreach ($this->steps as $step) {
-            $reuse = $this->fastenerAt($step->position)->reuse ?? Reuse::Free;
-            if ($step->straight() === null || ! in_array($reuse, [Reuse::Free, Reuse::UpTo], true)) {
+            $type = $this->fastenerAt($step->position);
+            $reuse = $type->reuse ?? Reuse::Free;
+            if ($type?->threadCycles !== null || $step->straight() === null || ! in_array($reuse, [Reuse::Free, Reuse::UpTo], true)) {
                 return false;
             }
         }
 
-        return $timed === [] && $this->faultOverrides === [] && $this->marks?->isWanted() !== true;
+        return $timed === [] && $this->rigging->isEmpty() && $this->faultOverrides === [] && $this->marks?->isWanted() !== true;
     }
 
     public function bytes(): string
@@ -166,7 +177,8 @@ final readonly class Plan
             'stages' => self::arrays($this->stages),
             'fault_overrides' => self::arrays($this->faultOverrides),
             'steps' => self::arrays($this->steps),
-        ] + ($this->marks === null ? [] : ['marks' => $this->marks->toArray()])
+        ] + $this->rigging->toArray()
+          + ($this->marks === null ? [] : ['marks' => $this->marks->toArray()])
           + ($this->names === [] ? [] : ['names' => array_map(fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys($this->names), $this->names)])
           + ($this->yields === [] ? [] : ['yields' => array_map(fn (string $group, Written $torque): array => ['group' => $group, 'torque' => $torque->code()], array_keys($this->yields), $this->yields)]));
     }

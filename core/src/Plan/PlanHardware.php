@@ -7,6 +7,7 @@ namespace Tekkal\Core\Plan;
 use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\FastenerType;
+use Tekkal\Core\Document\Rigging;
 use Tekkal\Core\Unit\Written;
 
 /** What is tightened, as far as a run must know it. */
@@ -27,6 +28,7 @@ final readonly class PlanHardware
         public array $consumables,
         public array $yields = [],
         public array $names = [],
+        public Rigging $rigging = new Rigging,
     ) {
     }
 }

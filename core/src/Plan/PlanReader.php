@@ -16,6 +16,7 @@ use Tekkal\Core\Document\MarkPolicy;
 use Tekkal\Core\Document\ObjectReader;
 use Tekkal\Core\Document\Problem;
 use Tekkal\Core\Document\Problems;
+use Tekkal\Core\Document\Rigging;
 use Tekkal\Core\Document\StageRules;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Unit\QuantityParser;
@@ -49,7 +50,7 @@ final class PlanReader
     {
         $root = new ObjectReader($content, '', $this->problems);
         $fasteners = $root->keyed('fasteners', FastenerType::inPlan(...));
-        $positions = $root->keyed('positions', fn (ObjectReader $f, string $key): Place => new Place($key, $f->string('number'), $f->string('group'), $f->string('part'), $f->string('fastener')));
+        $positions = $root->keyed('positions', fn (ObjectReader $f, string $key): Place => new Place($key, $f->string('number'), $f->string('group'), $f->string('part'), $f->string('fastener'), $f->optionalString('adapter')));
         $groups = array_values(array_unique(array_map(fn (Place $p): string => $p->group, $positions)));
         $checkKeys = array_map(fn (ObjectReader $f): string => $f->string('key'), $root->optionalObjects('checks'));
         $checks = $root->keyed('checks', fn (ObjectReader $f): Check => Check::inPlan($f, $checkKeys), optional: true);
@@ -73,13 +74,14 @@ final class PlanReader
         foreach ($root->optionalObjects('yields') as $yield) {
             $yields[$yield->string('group')] = $this->value($yield->string('torque'));
         }
+        $rigging = Rigging::read($root, array_keys($stages), $checkKeys);
         $steps = $this->steps($content['steps'] ?? null, $stages);
         $this->problems->throwIfAny();
         if ($steps === []) {
             throw new InvalidDocument([new Problem('/steps', 'nothing', 'a plan has at least one step')]);
         }
 
-        return new Plan($hash, $expander, new PlanHardware($fasteners, $positions, $agents, array_values($consumables), array_filter($yields), $names), new PlanRules($checks, $stages, $overrides, $marks === null ? null : MarkPolicy::read($marks)), $steps);
+        return new Plan($hash, $expander, new PlanHardware($fasteners, $positions, $agents, array_values($consumables), array_filter($yields), $names, $rigging), new PlanRules($checks, $stages, $overrides, $marks === null ? null : MarkPolicy::read($marks)), $steps);
     }
 
     /**
@@ -111,6 +113,7 @@ final class PlanReader
             $this->value($step['target'] ?? null), $this->window($step),
             array_values(array_filter(array_map(fn ($m): ?Window => $this->window(is_array($m) ? $m : []), $monitored))),
             ($step['missing'] ?? false) === true,
+            $this->value($step['threshold'] ?? null),
         );
     }
 

@@ -6,8 +6,10 @@ namespace Tekkal\Core\Plan;
 
 use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\StageKind;
+use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Document\StageRules;
 use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
 
 /**
  * One stage at one place. The id is made of the document's keys, so it survives any change of order. What a step is
@@ -61,6 +63,12 @@ abstract readonly class Step
     public function goal(): ?Goal
     {
         return null;
+    }
+
+    /** The torque from which its angle is counted; null where it has none. */
+    public function threshold(): ?Written
+    {
+        return $this->goal()->threshold ?? ($this->rules->own instanceof TurnStage ? $this->rules->own->threshold : null);
     }
 
     /** A repeat that is needed only if something moved in the pass before. */

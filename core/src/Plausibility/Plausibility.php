@@ -213,7 +213,7 @@ final class Plausibility
     {
         $policy = $this->typeOf($target)?->reuse;
         $proof = $joint?->proofLoad();
-        $threshold = $stage->rules->own instanceof TurnStage ? $stage->rules->own->threshold : null;
+        $threshold = $stage->thresholdFor($target);
         if ($target->target === null || $joint === null || $proof === null || $threshold === null) {
             return;
         }
@@ -299,7 +299,7 @@ final class Plausibility
     {
         $tool = $first;
         foreach ($this->stages as $stage) {
-            $of = [...array_map(fn (StageTarget $t): ?Written => $t->target, $stage->targets), ...self::torques($stage->rules->own)];
+            $of = [...array_map(fn (StageTarget $t): ?Written => $t->target, $stage->targets), ...array_map(fn (StageTarget $t): ?Written => $t->threshold, $stage->targets), ...self::torques($stage->rules->own)];
             foreach ($of as $value) {
                 if ($value === null || $value->unit->kind() !== Kind::Torque) {
                     continue;

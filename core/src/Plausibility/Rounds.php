@@ -83,8 +83,9 @@ final class Rounds
     private function threshold(Stage $stage, ?StageTarget $target, ?Written $torque): void
     {
         $own = $stage->rules->own;
-        if ($own instanceof TurnStage && ! $own->fromThreshold && $own->threshold !== null && $torque !== null && $own->threshold->isGreaterThan($torque)) {
-            $this->add(ChallengeKind::ThresholdNotReached, $stage, $target, sprintf('The angle counts from %s, and the round before goes to %s only: from where is it counted?', $own->threshold->typeset(), $torque->typeset()), $torque->typeset());
+        $from = $target === null ? null : $stage->thresholdFor($target);
+        if ($own instanceof TurnStage && ! $own->fromThreshold && $from !== null && $torque !== null && $from->isGreaterThan($torque)) {
+            $this->add(ChallengeKind::ThresholdNotReached, $stage, $target, sprintf('The angle counts from %s, and the round before goes to %s only: from where is it counted?', $from->typeset(), $torque->typeset()), $torque->typeset());
         }
     }
 
@@ -136,7 +137,7 @@ final class Rounds
         $own = $stages[0]->rules->own;
         $used = $own instanceof TurnStage ? [$own->threshold] : [];
         foreach ($stages[0]->targets as $target) {
-            array_push($used, $target->target, $target->window?->low, $target->window?->high);
+            array_push($used, $target->target, $target->threshold, $target->window?->low, $target->window?->high);
         }
         $used = array_values(array_filter($used, fn (?Written $w): bool => $w !== null && $w->unit->kind() === $decided->value->unit->kind()));
         $same = fn (Written $w): bool => $w->quantity()->inBase()->isEqualTo($decided->value->quantity()->inBase());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Run;
 
 use Tekkal\Core\Document\Consumable;
+use Tekkal\Core\Document\DemandedAdapter;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Plan\Step;
@@ -52,9 +53,7 @@ final readonly class Advice
         foreach ($next === null ? $this->putOff() : [] as $id) {
             $ways[] = new NextAction('take_up', $id, sprintf('Take up %s, which was put off.', $this->names->stepOf($id)));
         }
-        foreach ($ways === [] ? $run->unmarked() : [] as $position) {
-            $ways[] = new NextAction('mark', $position, sprintf('Mark %s.', $this->names->place($position)));
-        }
+        $ways = $ways === [] ? (new Finishing($run))->ways() : $ways;
 
         return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : self::once($ways);
     }
@@ -129,6 +128,9 @@ final readonly class Advice
             return 'It was put off.';
         }
         $reason = $this->run->guard->whyNot($step, $this->run->hasPartner());
+        if ($reason === SetAsideReason::ShaftHeld) {
+            return 'The shaft must not be turned now: '.implode('; ', $this->run->turning->whyNot($step)).'.';
+        }
         if ($reason === SetAsideReason::WaitsForOther) {
             return 'It waits for '.implode(' and ', array_unique(array_map($this->names->waited(...), $this->run->guard->waitsFor($step)))).'.';
         }
@@ -270,7 +272,8 @@ final readonly class Advice
         $at = $this->names->place($step->position);
         $free = $this->run->fasteners->isFree($step->position);
 
-        return match (true) {
+        return $this->beside($step) ?? match (true) {
+            $this->run->fasteners->whyThread($step) !== null => new NextAction('repair', $step->position, "{$this->run->fasteners->whyThread($step)} Repair or renew it at $at."),
             $this->run->fasteners->whyAnother($step) !== null => new NextAction('fit', $step->position, "Fit the real fastener, a new one, at $at."),
             $this->run->fasteners->whyUncoated($step) !== null => new NextAction('apply', $step->position, "Coat $at afresh."),
             $step->rules->people() > 1 && ! $this->run->hasPartner() => new NextAction('partner', $step->id, 'A second person joins.'),
@@ -279,6 +282,35 @@ final readonly class Advice
             ! $own->absolute && ! $this->run->fasteners->isZeroed($step->position, $own->oneZeroWithin) => new NextAction('zero', $step->position, "Zero the comparator on $at."),
             default => null,
         };
+    }
+
+    /** What stands beside the step: a setting to be read again, an aid that goes in or comes out, what keeps the shaft, an adapter, a second look. */
+    private function beside(Step $step): ?NextAction
+    {
+        [$run, $torque] = [$this->run, $this->run->state->tool(ToolUse::Torque)?->tool];
+        $again = array_map(strval(...), array_keys($run->state->facts(StepBook::SETTING_OPEN)));
+        $out = $run->turning->turns($step) ? $run->aids->holdingShaft($step) : [];
+        $ending = $run->turning->isHeldFor($step) ? $run->turning->stepToEnd() : null;
+        $adapter = $run->judge->adapter($step);
+        $unlooked = array_merge([], ...array_map(fn (string $stage): array => $run->steps->unlooked($stage, $step), $step->rules->waiting->needs));
+
+        return match (true) {
+            $unlooked !== [] => Finishing::secondLook($run->names, $run->plan->step($unlooked[0])->stage, $unlooked),
+            $again !== [] && $run->judge->adapter($step) === null => Finishing::readAgain($run->names, $again[0]),
+            $run->aids->toRemove($step) !== [] => new NextAction('remove_aid', $run->aids->toRemove($step)[0]->key, 'Take out '.$run->aids->toRemove($step)[0]->words().'.'),
+            $run->aids->toFit($step) !== [] => new NextAction('fit_aid', $run->aids->toFit($step)[0]->key, 'Put in '.$run->aids->toFit($step)[0]->words().'.'),
+            $out !== [] => new NextAction('remove_aid', $out[0]->key, 'The shaft is turned next. Take out '.$out[0]->words().'.'),
+            $ending !== null && $ending->id !== $step->id => $this->preparation($ending) ?? $this->do($ending, 'The shaft must not be turned before it: do %s.'),
+            $adapter !== null && $torque !== null && $run->tools->adapterOn($torque) === null => $this->toSet($step, $adapter),
+            default => null,
+        };
+    }
+
+    private function toSet(Step $step, DemandedAdapter $adapter): NextAction
+    {
+        $target = $step->goal()->target ?? null;
+
+        return new NextAction('set_tool', $step->id, sprintf('Put %s on, set the wrench%s and read its setting.', $adapter->name, $target === null ? '' : ' to '.$adapter->settingFor($target)->typeset()));
     }
 
     /** @return list<string> the first step put off at each position */

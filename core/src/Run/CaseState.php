@@ -142,7 +142,13 @@ final readonly class CaseState
     /** Is it about a check, or something that is waited for, and not about a fastener? */
     public function isOfCheck(): bool
     {
-        return in_array($this->fault, [Fault::CheckFailed, Fault::CheckReopened], true);
+        return in_array($this->fault, [Fault::CheckFailed, Fault::CheckReopened, Fault::CheckBetween], true);
+    }
+
+    /** Is it a check that failed, whose own way back loosens one after the other until it holds? */
+    public function isTracing(): bool
+    {
+        return $this->fault === Fault::CheckFailed && array_filter($this->duties, fn (Duty $d): bool => $d->do === DutyKind::Loosen) !== [];
     }
 
     /** Does it stand for several positions, each for itself? Then what becomes of one says nothing of another. */
@@ -160,7 +166,7 @@ final readonly class CaseState
     /** Does it stop what it asks something of, and nothing else? */
     public function holdsOnlyItsPositions(): bool
     {
-        return in_array($this->fault, [Fault::PulledAside, Fault::CheckReopened], true);
+        return in_array($this->fault, [Fault::PulledAside, Fault::CheckReopened, Fault::TookReaction], true);
     }
 
     /** May a position be done again before the next of the round is loosened, so that the joint is never open? */

@@ -22,6 +22,12 @@ enum Cause
     case StretchedTooLittle;
     case StretchedTooMuch;
     case StillMoves;
+    /** The tool's setting was another one after the pull than before. */
+    case SettingMoved;
+    /** A second person saw something else than the record says. */
+    case LookDiffers;
+    /** Good for the maker, not for the shop. */
+    case BetweenLimits;
 
     public static function ofSetting(Verdict $verdict): ?self
     {
@@ -56,6 +62,9 @@ enum Cause
             self::StretchedTooLittle => 'stretched too little',
             self::StretchedTooMuch => 'stretched too much',
             self::StillMoves => 'it still moves',
+            self::SettingMoved => 'the setting of the tool was another one after it than before',
+            self::LookDiffers => 'a second person saw something else than the record says',
+            self::BetweenLimits => 'between the limit of the shop and that of the maker',
         };
     }
 
@@ -65,6 +74,7 @@ enum Cause
         return match ($this) {
             self::HeldTooLittle, self::HeldTooMuch => Fault::PartnerLetGo,
             self::WeakAtTheEnd => Fault::GaveWay,
+            self::BetweenLimits => Fault::CheckBetween,
             default => null,
         };
     }

@@ -17,12 +17,15 @@ use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\CheckAnswered;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Unit\Duration;
+use Tekkal\Core\Unit\Letters;
 use Tekkal\Core\Unit\Written;
 
 /** Judges what has no fastener of its own: checks, and the time that something settled. */
 final readonly class CheckJudge
 {
-    public function __construct(private Plan $plan, private StepBook $steps)
+    private const FEELS = ['as before' => true, 'tighter' => false, 'tight spot' => false];
+
+    public function __construct(private Plan $plan, private StepBook $steps, private State $state)
     {
     }
 
@@ -31,13 +34,55 @@ final readonly class CheckJudge
         $check = $this->check($step);
         $passed = match ($check?->kind) {
             CheckKind::Confirm => $event->go,
+            CheckKind::Feel => self::FEELS[str_replace('_', ' ', $event->feel ?? '')] ?? null,
             CheckKind::GoNoGo => $event->noGo === null || $event->go === null ? null : $event->go && ! $event->noGo,
             default => null,
         };
 
         return $check === null || $passed === null
             ? SetAsideReason::WrongAnswer
-            : Judged::word($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $passed ? 'as it must be' : 'not as it must be'));
+            : Judged::word($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $event->feel !== null && $check->kind === CheckKind::Feel ? str_replace('_', ' ', $event->feel) : ($passed ? 'as it must be' : 'not as it must be')));
+    }
+
+    /** What is stamped there must match its partner, what the document expects, and what teardown had read; as far as they are known. */
+    public function identity(CheckStep $step, string $reads): Judged|SetAsideReason
+    {
+        $check = $this->check($step);
+        if ($check?->kind !== CheckKind::Identity) {
+            return SetAsideReason::WrongAnswer;
+        }
+        $partner = $check->compareWith === null ? null : $this->stampedAt($check->compareWith, $step);
+        if ($check->compareWith !== null && $partner === null) {
+            return SetAsideReason::WaitsForOther;
+        }
+        $others = array_filter(['its partner reads “%s”' => $partner, 'it must read “%s”' => $check->answer->expected, 'teardown had found “%s”' => $this->state->factAt($step->id, StepBook::STAMPED)], is_string(...));
+        foreach ($others as $says => $wanted) {
+            if (! self::isSame($reads, $wanted)) {
+                return Judged::word(Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf("%s: it reads “%s”; $says.", $check->name, $reads, $wanted));
+            }
+        }
+
+        return Judged::word(Verdict::Passed, EvidenceGrade::AttestedOneByOne, sprintf('%s: it reads “%s”%s.', $check->name, $reads, $others === [] ? '' : ', as it must'));
+    }
+
+    /** What was read of the partner, at the same place or for the joint. */
+    private function stampedAt(string $check, Step $for): ?string
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($step instanceof CheckStep && $step->check === $check && in_array($step->position, [$for->position, 'joint', $for->leg], true)) {
+                return $this->state->factAt($step->id, StepBook::IDENTITY);
+            }
+        }
+
+        return null;
+    }
+
+    /** But for capitals, and for how far the stamps stand apart. */
+    private static function isSame(string $one, string $other): bool
+    {
+        $close = fn (string $text): string => (string) preg_replace('/\s+/u', '', $text);
+
+        return Letters::areSame($close($one), $close($other));
     }
 
     public function measured(CheckStep $step, ReadingTaken $event): Judged|SetAsideReason
@@ -51,7 +96,7 @@ final readonly class CheckJudge
             return SetAsideReason::WrongQuantity;
         }
         if ($check->kind === CheckKind::Interval) {
-            return $others === [] ? SetAsideReason::WrongAnswer : new Judged(Judgement::ofMonitored($event->value, $check->window, [[array_values($others)[0], $check->window]]), $event->value, $check->window);
+            return $others === [] ? SetAsideReason::WrongAnswer : $this->forTheShop($check, new Judged(Judgement::ofMonitored($event->value, $check->window, [[array_values($others)[0], $check->window]]), $event->value, $check->window), [$event->value, array_values($others)[0]]);
         }
         $earlier = $check->compareWith === null ? null : $this->steps->valueOfCheck($check->compareWith, $step);
         if ($check->kind === CheckKind::Compare && $earlier === null) {
@@ -61,8 +106,31 @@ final readonly class CheckJudge
 
         $judgement = Judgement::ofMeasured($change, $check->window);
 
-        return new Judged($earlier === null ? $judgement
-            : new Judgement($judgement->verdict, $judgement->evidence, sprintf('It changed by %s, from %s to %s; %s is good.', $change->typeset(), $earlier->typeset(), $event->value->typeset(), $check->window->typeset())), $change, $check->window);
+        return $earlier === null ? $this->forTheShop($check, new Judged($judgement, $change, $check->window), [$change]) : new Judged(
+            new Judgement($judgement->verdict, $judgement->evidence, sprintf('It changed by %s, from %s to %s; %s is good.', $change->typeset(), $earlier->typeset(), $event->value->typeset(), $check->window->typeset())), $change, $check->window);
+    }
+
+    /**
+     * Good for the maker, and outside the tighter limit of the shop: the lead decides.
+     *
+     * @param  list<Written>  $values
+     */
+    private function forTheShop(Check $check, Judged $judged, array $values): Judged
+    {
+        $shop = $check->answer->shop;
+        if ($shop === null || ! $judged->isGood()) {
+            return $judged;
+        }
+        foreach ($values as $value) {
+            $verdict = $shop->judge($value->quantity());
+            if (! $verdict->isGood()) {
+                $says = sprintf('%s is good for the maker (%s), and not in this shop (%s): the lead decides.', $value->typeset(), $check->window?->typeset(), $shop->typeset());
+
+                return (new Judged(new Judgement($verdict, $judged->judgement->evidence, $says), $value, $shop))->because(Cause::BetweenLimits);
+            }
+        }
+
+        return $judged;
     }
 
     public function settled(SettleStage $stage, ?Elapsed $elapsed): Judged

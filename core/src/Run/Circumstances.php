@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\Effect\FactIs;
 use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Effect\Hands;
 use Tekkal\Core\Run\Effect\RunIs;
-use Tekkal\Core\Run\Effect\SettingIs;
 use Tekkal\Core\Run\Effect\ThingIs;
 use Tekkal\Core\Run\Effect\ToolIs;
 use Tekkal\Core\Run\Event\AgentApplied;
@@ -30,6 +30,7 @@ use Tekkal\Core\Run\Event\RunTakenOver;
 use Tekkal\Core\Run\Event\SecondLook;
 use Tekkal\Core\Run\Event\SecondPersonJoined;
 use Tekkal\Core\Run\Event\SecondPersonLeft;
+use Tekkal\Core\Run\Event\ShaftTurned;
 use Tekkal\Core\Run\Event\ThreadRepaired;
 use Tekkal\Core\Run\Event\ToolSet;
 use Tekkal\Core\Run\Event\ToolTaken;
@@ -38,8 +39,11 @@ use Tekkal\Core\Run\Event\Zeroed;
 /** What else happens around the work: people, tools, what is at a place and what is known of it, whether work goes on. */
 final readonly class Circumstances
 {
+    private SettingBook $settings;
+
     public function __construct(private RunFold $run, private Emission $emission)
     {
+        $this->settings = new SettingBook($run, $emission);
     }
 
     /** Why it moves nothing; null when it was taken. */
@@ -51,7 +55,7 @@ final readonly class Circumstances
             $event instanceof SecondPersonJoined => $this->joined($event),
             $event instanceof SecondPersonLeft => $this->does($this->hands(null)),
             $event instanceof ToolTaken => $this->does(new ToolIs($event->quantity, $event->tool, $event->adapter)),
-            $event instanceof ToolSet => $this->does(new SettingIs($event->tool, $event->shows)),
+            $event instanceof ToolSet => $this->settings->read($event),
             $event instanceof Interrupted => $this->does(new RunIs(RunPhase::Interrupted, $event->step ?? $this->run->nextStep()?->id)),
             $event instanceof Locked => $this->does(new RunIs(RunPhase::Locked, $this->run->nextStep()?->id)),
             $event instanceof Parked => $this->does(new RunIs(RunPhase::Parked, $this->run->nextStep()?->id)),
@@ -82,6 +86,7 @@ final readonly class Circumstances
             return SetAsideReason::PlaceUnknown;
         }
         $not = $positions === null ? null : $this->whyNot($positions[0], $event);
+        $not ??= $event instanceof Marked ? $this->run->marks->whyNot($event->mark, $event->positions) : null;
         foreach ($not === null ? $positions ?? [] : [] as $position) {
             $this->at($position, $event);
         }
@@ -118,16 +123,17 @@ final readonly class Circumstances
     {
         return match (true) {
             $event instanceof AidFitted => $this->does(new ThingIs(new Thing($event->at, ThingKind::Aid, 1, ThingState::In, notes: new ThingNotes(kind: $event->aid)))),
-            $event instanceof AidRemoved => $this->does(new ThingIs(new Thing($event->at, ThingKind::Aid, 1, ThingState::Out, notes: new ThingNotes(kind: $event->aid)))),
+            $event instanceof AidRemoved => $this->does(new ThingIs(new Thing($this->run->aids->placeOf($event->aid, $event->at), ThingKind::Aid, 1, ThingState::Out, notes: new ThingNotes(kind: $event->aid)))),
+            $event instanceof ShaftTurned => $this->turned(),
             $event instanceof GasketReplaced => $this->renewed($event->gasket),
-            $event instanceof IdentityRead => $this->run->plan->has($event->step) ? $this->does(new FactIs($event->step, 'identity', $event->reads)) : SetAsideReason::StepUnknown,
+            $event instanceof IdentityRead => $this->run->plan->has($event->step) ? $this->does(new FactIs($event->step, StepBook::IDENTITY, $event->reads)) : SetAsideReason::StepUnknown,
             $event instanceof SecondLook => $this->looked($event),
             // Kept as it was said; no rule rests on it yet.
             default => null,
         };
     }
 
-    private function does(FactIs|Hands|RunIs|SettingIs|ThingIs|ToolIs $effect): null
+    private function does(FactIs|Hands|RunIs|ThingIs|ToolIs $effect): null
     {
         $this->emission->emit($effect);
 
@@ -138,6 +144,9 @@ final readonly class Circumstances
     {
         foreach ($around->windowOf as $at => $source) {
             $this->emission->emit(new FactIs((string) $at, ResultBook::WINDOW_OF, $source));
+        }
+        foreach ($around->stamped as $step => $reads) {
+            $this->emission->emit(new FactIs((string) $step, StepBook::STAMPED, $reads));
         }
 
         return $this->does(new Hands($event->stamp->person, $event->stamp->device));
@@ -150,6 +159,17 @@ final readonly class Circumstances
         }
 
         return $this->does(new RunIs(RunPhase::Open));
+    }
+
+    /** It happened, whatever stood in the way: what was measured or set by then is in doubt. */
+    private function turned(): null
+    {
+        $why = $this->run->turning->whyNot();
+        if ($why !== []) {
+            $this->emission->emit(new Found(FindingKind::TurnedWhileHeld, sprintf('The shaft was turned, though it must not be: %s.', implode('; ', $why)), doubt: true));
+        }
+
+        return null;
     }
 
     private function hands(?string $partner): Hands
@@ -218,15 +238,30 @@ final readonly class Circumstances
 
     private function looked(SecondLook $event): ?SetAsideReason
     {
-        foreach ($event->steps as $step) {
-            if (! $this->run->plan->has($step)) {
-                return SetAsideReason::StepUnknown;
+        $not = $this->whyNotLooked($event);
+        foreach ($not === null ? $event->steps : [] as $id) {
+            $this->does(new FactIs($id, StepBook::SECOND_LOOK, $event->finds->value.' by '.$event->stamp->person));
+            if ($event->finds === LookFinds::Differs) {
+                $this->run->faults->open(Fault::NotProved, $this->run->plan->step($id), cause: Cause::LookDiffers);
             }
         }
-        foreach ($event->steps as $step) {
-            $this->does(new FactIs($step, 'second_look', $event->finds->value.' by '.$event->stamp->person));
+
+        return $not;
+    }
+
+    /** Nobody looks a second time at what they did themselves, or at what was not done. */
+    private function whyNotLooked(SecondLook $event): ?SetAsideReason
+    {
+        foreach ($event->steps as $id) {
+            $live = $this->run->plan->has($id) ? $this->run->steps->live($id) : null;
+            if ($live === null) {
+                return $this->run->plan->has($id) ? SetAsideReason::StepsMissing : SetAsideReason::StepUnknown;
+            }
+            if ($event->stamp->person === $live->person()) {
+                return SetAsideReason::OwnWork;
+            }
         }
 
-        return null;
+        return $event->steps === [] ? SetAsideReason::StepUnknown : null;
     }
 }

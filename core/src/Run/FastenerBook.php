@@ -187,6 +187,18 @@ final readonly class FastenerBook
         };
     }
 
+    /** Why the threaded part takes no more, as a sentence; null when it does, or nobody says how often it may. */
+    public function whyThread(Step $step): ?string
+    {
+        $type = $this->plan->fastenerAt($step->position);
+        $thread = $this->thread($step->position);
+        $isInsert = ($thread->number ?? 1) > 1;
+        $limit = $isInsert ? $type?->insertCycles : $type?->threadCycles;
+
+        return $thread === null || $limit === null || $thread->count < $limit || ! $step->kind->turnsBolt() || ! $this->isFree($step->position) ? null
+            : sprintf('The %s has had the %d tightenings that it takes.', $isInsert ? 'insert' : 'thread', $limit);
+    }
+
     public function needsItsCheck(string $position): bool
     {
         return $this->plan->fastenerAt($position)?->reuse === Reuse::IfCheckPasses && $this->isLoaded($position);

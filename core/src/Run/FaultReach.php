@@ -14,7 +14,9 @@ use Tekkal\Core\Document\ReworkStart;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Document\StageKinds\StretchStage;
+use Tekkal\Core\Document\WayBack;
 use Tekkal\Core\Fault\FaultTable;
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 
@@ -178,6 +180,43 @@ final class FaultReach
         $partners = $rule->asksFor(Remedy::MeasurePartner) ? array_diff($this->plan->positionsIn(Scope::Part, $step->position), $loosened, [$step->position]) : [];
 
         return array_values(array_filter($partners, fn (string $p): bool => $this->steps->live(Step::idOf($step->stage, $p, $step->pass)) !== null && $step->kind === StageKind::Stretch));
+    }
+
+    /**
+     * Where a check names its way back: the furthest round of each fastener that was tightened last before it, as far as the
+     * check says, in the order in which they come loose.
+     *
+     * @return list<Step> empty where it names none, or nothing before it is tight any more
+     */
+    public function nextOnTheWayBack(Step $check): array
+    {
+        $way = $check instanceof CheckStep ? $this->plan->checks[$check->check]->wayBack ?? null : null;
+        $furthest = $way === null ? [] : $this->tightBefore($check);
+        $last = $furthest === [] ? null : $furthest[array_key_last($furthest)];
+        $with = match (true) {
+            $last === null => [],
+            $way === WayBack::LastLeg && $last->leg !== null => array_keys(array_filter($furthest, fn (Step $s): bool => $s->leg === $last->leg)),
+            default => $this->plan->positionsIn($way === WayBack::LastGroup ? Scope::Group : Scope::Part, $last->position),
+        };
+        $positions = array_values(array_intersect(array_map(strval(...), array_keys($furthest)), array_map(strval(...), $with)));
+
+        return array_map(fn (string $p): Step => $furthest[$p], $last === null ? [] : $this->inLooseningOrder($positions, $last));
+    }
+
+    /** @return array<string, Step> the furthest round of each position that is tight, by position, in plan order */
+    private function tightBefore(Step $check): array
+    {
+        $furthest = [];
+        foreach ($this->steps->places->of($check) as $position) {
+            foreach ($this->fasteners->isFree($position) ? [] : $this->steps->stepsAt($position) as $step) {
+                if ($this->plan->placeOf($step->id) < $this->plan->placeOf($check->id) && $step->kind->turnsBolt() && $this->steps->live($step->id) !== null) {
+                    $furthest[$position] = $step;
+                }
+            }
+        }
+        uasort($furthest, fn (Step $a, Step $b): int => $this->plan->placeOf($a->id) <=> $this->plan->placeOf($b->id));
+
+        return $furthest;
     }
 
     /** The stage itself says what a shortfall allows; a stretch goes on only where it can still be measured from the free bolt. */

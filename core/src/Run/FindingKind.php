@@ -19,6 +19,9 @@ enum FindingKind: string
     case LimitUnproved = 'limit_unproved';
     case LoosenedOutOfOrder = 'loosened_out_of_order';
     case PulledAside = 'pulled_aside';
+    case TurnedWhileHeld = 'turned_while_held';
+    case HeldOnceLoosened = 'held_once_loosened';
+    case LongStroke = 'long_stroke';
 
     public function words(): string
     {
@@ -34,6 +37,9 @@ enum FindingKind: string
             self::SourceDoubted => 'not from where it was said to come',
             self::LoosenedOutOfOrder => 'loosened out of order',
             self::PulledAside => 'pulled after the end',
+            self::TurnedWhileHeld => 'shaft turned while it must not be',
+            self::HeldOnceLoosened => 'what was to blame for a check',
+            self::LongStroke => 'more at a time than asked',
             self::LimitUnproved => 'a time limit cannot be proved',
         };
     }

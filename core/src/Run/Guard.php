@@ -18,6 +18,8 @@ final readonly class Guard
         private StepBook $steps,
         private FastenerBook $fasteners,
         private OpenFaults $faults,
+        private AidBook $aids,
+        private TurnBook $turning,
     ) {
     }
 
@@ -35,7 +37,9 @@ final readonly class Guard
             $this->isHeldByFault($step, $by) => SetAsideReason::NotBackedOff,
             $this->fasteners->openRepair($step->position) !== null => SetAsideReason::NotBackedOff,
             $this->waits($step) => SetAsideReason::WaitsForOther,
-            $this->steps->earlierMissing($step) => SetAsideReason::EarlierRoundMissing,
+            ! $this->faults->cases->isTracedAt($step->id) && $this->steps->earlierMissing($step) => SetAsideReason::EarlierRoundMissing,
+            ! $this->aids->isAsWanted($step) => SetAsideReason::AidNotAsWanted,
+            $this->turning->isHeldFor($step) => SetAsideReason::ShaftHeld,
             $step->rules->people() > 1 && ! $hasPartner => SetAsideReason::PartnerMissing,
             default => null,
         };
@@ -48,7 +52,7 @@ final readonly class Guard
         $opening = $this->steps->legs->opensFor($step);
 
         return [
-            ...array_filter($step->rules->waiting->needs, fn (string $stage): bool => ! $this->steps->isStageDone($stage, $step)),
+            ...array_filter($step->rules->waiting->needs, fn (string $stage): bool => ! $this->steps->isStageDone($stage, $step) || $this->steps->unlooked($stage, $step) !== []),
             ...array_filter($checks, fn (string $check): bool => ! $this->steps->hasCheckPassed($check, $step)),
             ...($opening === null ? [] : [$opening->stage]),
         ];
@@ -95,7 +99,8 @@ final readonly class Guard
         if ($case->step === $step->id) {
             return match (true) {
                 $case->rule->mayGoOn => false,
-                $case->fault === Fault::CheckFailed => $case->dutyAt($step->id, DutyKind::Inspect) !== null,
+                $case->fault === Fault::CheckFailed => $case->dutyAt($step->id, DutyKind::Inspect) !== null || $case->positionsFor(DutyKind::Loosen) !== [],
+                $case->fault === Fault::CheckBetween => $case->leadDecides,
                 $case->fault === Fault::CheckReopened => false,
                 $this->isMeasuredAgain($step) => false,
                 default => true,

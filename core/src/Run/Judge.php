@@ -10,13 +10,14 @@ use Tekkal\Core\Acceptance\Judgement;
 use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Attestation;
-use Tekkal\Core\Document\Check;
+use Tekkal\Core\Document\DemandedAdapter;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Document\StageKinds\JudgedBy;
 use Tekkal\Core\Document\StageKinds\SettleStage;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Document\StageKinds\TorqueStage;
+use Tekkal\Core\Document\ThenByTorque;
 use Tekkal\Core\Fault\FaultTable;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\HandStep;
@@ -24,6 +25,7 @@ use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Event\CheckAnswered;
+use Tekkal\Core\Run\Event\IdentityRead;
 use Tekkal\Core\Run\Event\MovementSeen;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\StrokeAdded;
@@ -44,8 +46,9 @@ final readonly class Judge
         private StepBook $steps,
         private FastenerBook $fasteners,
         private ToolBook $tools,
+        State $state,
     ) {
-        $this->checks = new CheckJudge($plan, $steps);
+        $this->checks = new CheckJudge($plan, $steps, $state);
         $this->watching = new WatchedValues;
     }
 
@@ -54,6 +57,7 @@ final readonly class Judge
         return match (true) {
             $step instanceof CheckStep => $this->checks->measured($step, $event),
             ! $step instanceof MeasuredStep || $step->kind->declaration()->judging->by === JudgedBy::Movement => SetAsideReason::WrongAnswer,
+            $step->rules->own instanceof StretchStage && $event->value->unit->kind() === Kind::Torque => $this->torqueAlone($step, $step->rules->own, $event),
             $step->rules->own instanceof StretchStage => $this->stretch($step, $step->rules->own, $event),
             default => $this->controlled($step, $event, $event->value),
         };
@@ -72,6 +76,9 @@ final readonly class Judge
     /** Strokes are judged once their sum reaches the window; in a stage of one motion the first stop decides. Null while they go on. */
     public function stroke(Step $step, StrokeAdded $event): Judged|SetAsideReason|null
     {
+        if ($step->rules->own->atATime() !== null) {
+            return $event->angle->unit->kind() === Kind::Angle ? null : SetAsideReason::WrongQuantity;
+        }
         if ($event->angle->unit->kind() !== $step->quantity()) {
             return SetAsideReason::WrongQuantity;
         }
@@ -88,19 +95,32 @@ final readonly class Judge
     public function attested(Step $step, ?string $tool, Attestation $how, array $watched = []): Judged|SetAsideReason
     {
         $grade = $how === Attestation::AsRound ? EvidenceGrade::AttestedAsRound : EvidenceGrade::AttestedOneByOne;
-        if (! $step->kind->declaration()->judging->wordCounts) {
+        $alone = $step->rules->own instanceof StretchStage ? $step->rules->own->thenByTorque : null;
+        if (! $step->kind->declaration()->judging->wordCounts && ($alone === null || ! $this->isAfterTheFirst($step, $alone))) {
             return SetAsideReason::WrongAnswer;
         }
-        if (! $step->rules->result->evidence->allows($how)) {
+        if (! ($alone->evidence ?? $step->rules->result->evidence)->allows($how)) {
             return self::notProved('The stage asks for more than a person’s word.');
         }
         if (! $step instanceof MeasuredStep) {
             return Judged::word(Verdict::Attested, $grade, 'Done as said.');
         }
-        $window = $this->window($step);
+        $window = $alone === null ? $this->window($step) : $alone->window;
 
-        return $window === null ? SetAsideReason::ValueMissing
-            : $this->setting($tool, $window) ?? $this->click($step, $this->tools->shows($tool), $window, $grade, $watched);
+        return match (true) {
+            $window === null => SetAsideReason::ValueMissing,
+            $alone !== null && ! $this->areFirstGood($step, $alone) => SetAsideReason::WaitsForOther,
+            default => $this->byClick($step, $tool, $window, $grade, $watched),
+        };
+    }
+
+    /** @param  list<Watched>  $watched */
+    private function byClick(MeasuredStep $step, ?string $tool, Window $window, EvidenceGrade $grade, array $watched): Judged
+    {
+        $without = $this->withoutAdapter($step, $this->tools->adapterOn($tool));
+        $window = $this->adapter($step)?->setting($window) ?? $window;
+
+        return $without ?? $this->setting($tool, $window) ?? $this->click($step, $this->tools->shows($tool), $window, $grade, $watched);
     }
 
     /** Why the setting of a tool proves nothing; null where it can be judged. */
@@ -125,9 +145,56 @@ final readonly class Judge
         return $judged->isGood() ? $this->watching->judge($step, $judged, $watched) : $judged->because(Cause::ofSetting($judged->judgement->verdict));
     }
 
+    /** What has to sit between wrench and fastener at a step that is stopped by its torque; null: nothing. */
+    public function adapter(Step $step): ?DemandedAdapter
+    {
+        $byTorque = $step->kind->controls() === Kind::Torque || ($step->rules->own instanceof StretchStage && $step->rules->own->thenByTorque !== null);
+
+        return $byTorque ? $this->plan->adapterAt($step->position) : null;
+    }
+
+    private function withoutAdapter(Step $step, ?string $on): ?Judged
+    {
+        $wanted = $this->adapter($step);
+
+        return $wanted === null || $on !== null ? null
+            : self::notProved(sprintf('It takes %s to reach it, and nobody said that it was on.', $wanted->name));
+    }
+
+    /** The others of a round of which the first were measured. */
+    private function torqueAlone(MeasuredStep $step, StretchStage $stage, ReadingTaken $event): Judged|SetAsideReason
+    {
+        $alone = $stage->thenByTorque;
+
+        return match (true) {
+            $alone === null, ! $this->isAfterTheFirst($step, $alone) => SetAsideReason::WrongQuantity,
+            ! $this->areFirstGood($step, $alone) => SetAsideReason::WaitsForOther,
+            default => $this->withoutAdapter($step, $event->adapter) ?? $this->measured($step, $event->value, $this->adapter($step)?->setting($alone->window) ?? $alone->window, $event->tool, $event->watched),
+        };
+    }
+
+    private function isAfterTheFirst(Step $step, ThenByTorque $rule): bool
+    {
+        $first = array_slice($this->steps->stepsOf($step->stage, $step->leg), 0, $rule->first);
+
+        return array_filter($first, fn (Step $s): bool => $s->id === $step->id) === [];
+    }
+
+    private function areFirstGood(Step $step, ThenByTorque $rule): bool
+    {
+        $first = array_slice($this->steps->stepsOf($step->stage, $step->leg), 0, $rule->first);
+
+        return array_filter($first, fn (Step $s): bool => $this->steps->status($s) !== StepStatus::Done) === [];
+    }
+
     public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
     {
         return $this->checks->answer($step, $event);
+    }
+
+    public function identity(Step $step, IdentityRead $event): Judged|SetAsideReason
+    {
+        return $step instanceof CheckStep ? $this->checks->identity($step, $event->reads) : SetAsideReason::WrongAnswer;
     }
 
     /** Seated, loosened or settled; a settling time is measured from the last thing that happened. */
@@ -156,7 +223,10 @@ final readonly class Judge
             return SetAsideReason::ValueMissing;
         }
 
-        return $this->setting($event->tool, $window) ?? $this->seen($step, $event, $this->tools->shows($event->tool), $window);
+        $without = $this->withoutAdapter($step, $this->tools->adapterOn($event->tool));
+        $window = $this->adapter($step)?->setting($window) ?? $window;
+
+        return $without ?? $this->setting($event->tool, $window) ?? $this->seen($step, $event, $this->tools->shows($event->tool), $window);
     }
 
     private function seen(MeasuredStep $step, MovementSeen $event, ?Written $setting, Window $window): Judged
@@ -180,7 +250,7 @@ final readonly class Judge
         $verdict = $judged->judgement->verdict;
         if ($step instanceof CheckStep || $step->rules->own instanceof SettleStage) {
             // A settling time that was too short goes on; one that was too long, like a check, is for somebody to put right.
-            return $verdict->isGood() || ($verdict === Verdict::Low && ! $step instanceof CheckStep) ? null : Fault::CheckFailed;
+            return $verdict->isGood() || ($verdict === Verdict::Low && ! $step instanceof CheckStep) ? null : $judged->cause?->fault() ?? Fault::CheckFailed;
         }
         // What an audit finds is for the lead to dispose of.
         if (! $step->kind->declaration()->judging->opensFault) {
@@ -230,7 +300,7 @@ final readonly class Judge
             return new Judged(new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, $over), $value, $window);
         }
 
-        return $this->measured($step, $value, $window, $event->tool, $event->watched);
+        return $this->withoutAdapter($step, $event->adapter) ?? $this->measured($step, $value, $this->adapter($step)?->setting($window) ?? $window, $event->tool, $event->watched);
     }
 
     /**

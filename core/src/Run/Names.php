@@ -27,6 +27,7 @@ final readonly class Names
         return match (true) {
             isset($this->plan->positions[$key]) => 'no. '.$this->plan->positions[$key]->number,
             $key === 'joint' => 'the joint',
+            isset($this->plan->rigging->aids[$key]) => $this->plan->rigging->aids[$key]->words(),
             default => $gaskets[$key] ?? $this->plan->nameOf($key),
         };
     }

@@ -66,6 +66,18 @@ final readonly class OpenCases
         return false;
     }
 
+    /** Has this check failed, and is looked for what is to blame? */
+    public function isTracedAt(string $stepId): bool
+    {
+        foreach ($this->state->openCases() as $case) {
+            if ($case->step === $stepId && $case->isTracing()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Where the fault stands that asks something of a position; null when none does. */
     public function asking(string $position): ?string
     {
@@ -99,6 +111,9 @@ final readonly class OpenCases
         foreach ($this->state->openCases() as $id => $case) {
             $from = $case->dutyAt($step->position, DutyKind::Loosen)?->from;
             if ($from !== null && $this->plan->placeOf($step->id) >= $this->plan->placeOf($from)) {
+                return (string) $id;
+            }
+            if ($case->fault === Fault::TookReaction && $case->dutyAt($step->position, DutyKind::Inspect) !== null) {
                 return (string) $id;
             }
             if ($case->isOfCheck() && $this->steps->waitsForCheck($step, $this->plan->step($case->step))) {

@@ -233,8 +233,10 @@ final readonly class OpenFaults
     public function undo(string $stepId, AttemptStatus $as): void
     {
         $this->emission->emit(new Undone($stepId, $this->steps->live($stepId)?->number, $as));
-        if ($this->state->factAt($stepId, StepBook::ACCEPTED) !== null) {
-            $this->emission->emit(new FactIs($stepId, StepBook::ACCEPTED, null));
+        foreach ([StepBook::ACCEPTED, StepBook::SECOND_LOOK, StepBook::SETTING_OPEN, StepBook::IDENTITY] as $fact) {
+            if ($this->state->factAt($stepId, $fact) !== null) {
+                $this->emission->emit(new FactIs($stepId, $fact, null));
+            }
         }
     }
 
@@ -260,11 +262,22 @@ final readonly class OpenFaults
         $at = fn (DutyKind ...$kinds): array => array_map(fn (DutyKind $k): Duty => new Duty((int) array_search($k, $kinds, true) + 1, $step->id, $k), array_values($kinds));
 
         return match ($fault) {
-            Fault::CheckFailed => $at(DutyKind::Inspect, DutyKind::Answer),
-            Fault::CheckReopened => $at(DutyKind::Answer),
+            Fault::CheckFailed => $this->wayBack($step) ?: $at(DutyKind::Inspect, DutyKind::Answer),
+            Fault::CheckReopened, Fault::CheckBetween => $at(DutyKind::Answer),
             Fault::FellIn => $at(DutyKind::Inspect),
             default => $this->reach->duties($rule, $step),
         };
+    }
+
+    /** @return list<Duty> what the check's own way back loosens next, and the check again; empty where it has none, or all is loose */
+    private function wayBack(Step $check): array
+    {
+        $duties = [];
+        foreach ($this->reach->nextOnTheWayBack($check) as $last) {
+            $duties = $this->joined($duties, $this->reach->duties($this->reach->rule(Fault::Loosened, $last), $last));
+        }
+
+        return $duties === [] ? [] : $this->joined($duties, [new Duty(1, $check->id, DutyKind::Answer)]);
     }
 
     /**

@@ -34,7 +34,7 @@ final readonly class Resting
         foreach ($this->plan->steps as $step) {
             if (! isset($this->plan->positions[$step->position]) || $step instanceof CheckStep) {
                 $live = $this->steps->live($step->id) !== null;
-                if ($live && ($this->restsOnAny($step, $positions, $loosened) || $this->needsAny($step, $reopened))) {
+                if ($live && ! $this->faults->cases->isTracedAt($step->id) && ($this->restsOnAny($step, $positions, $loosened) || $this->needsAny($step, $reopened))) {
                     $reopened[] = $step;
                     $this->faults->undo($step->id, AttemptStatus::Reopened);
                     $this->faults->end($step->id, CaseEnd::Done);
@@ -44,6 +44,13 @@ final readonly class Resting
         foreach ($reopened as $step) {
             $step instanceof CheckStep && $this->somethingWaited($step) ? $this->faults->open(Fault::CheckReopened, $step) : null;
         }
+    }
+
+    /** A check that held only because something was loosened is asked again once that is tight. */
+    public function reopenCheck(Step $check): void
+    {
+        $this->faults->undo($check->id, AttemptStatus::Reopened);
+        $this->somethingWaited($check) ? $this->faults->open(Fault::CheckReopened, $check) : null;
     }
 
     /**

@@ -21,12 +21,14 @@ use Tekkal\Core\Run\Effect\Stroke;
 use Tekkal\Core\Run\Event\CheckAnswered;
 use Tekkal\Core\Run\Event\ClickAttested;
 use Tekkal\Core\Run\Event\GaveWay;
+use Tekkal\Core\Run\Event\IdentityRead;
 use Tekkal\Core\Run\Event\MovementSeen;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\ResultEvent;
 use Tekkal\Core\Run\Event\RoundAttested;
 use Tekkal\Core\Run\Event\StepAttested;
 use Tekkal\Core\Run\Event\StrokeAdded;
+use Tekkal\Core\Unit\Kind;
 
 /** What gives steps their results: each is judged, stands, and brings up the fault that it may be. */
 final readonly class ResultBook
@@ -34,11 +36,14 @@ final readonly class ResultBook
     /** The fact of a stage or step that names the source of its window. */
     public const WINDOW_OF = 'window_of';
 
+    private SettingBook $settings;
+
     public function __construct(
         private RunFold $run,
         private Emission $emission,
         private Timing $timing,
     ) {
+        $this->settings = new SettingBook($run, $emission);
     }
 
     /** Why it moves nothing; null when it was taken. */
@@ -55,6 +60,7 @@ final readonly class ResultBook
         $early = $this->isEarly($step);
         if ($judged === null && $event instanceof StrokeAdded) {
             $this->emission->emit(new Stroke($step->id, $event->angle, $this->run->steps->sum($step->id, $event->angle)), ...$this->run->fasteners->tightened($step));
+            $this->tooMuchAtATime($step, $event);
         } elseif ($judged !== null) {
             $judged = $this->onWhatIsThere($step, $judged);
             $this->stand($step, $judged, $this->given($step, $event, $around), $event, $early);
@@ -68,7 +74,8 @@ final readonly class ResultBook
     /** A good result on a fastener that had to be another, or with nothing fresh on its threads, is not proved. */
     private function onWhatIsThere(Step $step, Judged $judged): Judged
     {
-        $why = $judged->isGood() ? $this->run->fasteners->whyAnother($step) ?? $this->run->fasteners->whyUncoated($step) : null;
+        $metal = $this->run->fasteners;
+        $why = $judged->isGood() ? $metal->whyThread($step) ?? $metal->whyAnother($step) ?? $metal->whyUncoated($step) : null;
 
         return $why === null ? $judged
             : new Judged(new Judgement($judged->judgement->verdict, EvidenceGrade::Unknown, "{$judged->judgement->reason} $why"), $judged->value, $judged->window);
@@ -91,7 +98,7 @@ final readonly class ResultBook
         }
         $early = $this->isEarly($open[0]);
         foreach ($open as $i => $step) {
-            $event->marks === count($open) ? $this->emission->emit(new FactIs($step->position, FastenerBook::MARKED_AFTER, $step->id)) : null;
+            $event->marks === count($open) ? $this->emission->emit(...$this->run->marks->counted($step, $event->stamp->person)) : null;
             $this->stand($step, $judged[$step->id], Given::word($event->tool, $this->run->state->settingOf($event->tool), $event->watched), $event, $early && $i === 0);
         }
         $this->goOn();
@@ -110,6 +117,7 @@ final readonly class ResultBook
             $event instanceof ClickAttested => $judge->attested($step, $event->tool, Attestation::OneByOne, $event->watched),
             $event instanceof StepAttested => $judge->done($step, $this->elapsed($event)),
             $event instanceof CheckAnswered => $judge->answer($step, $event),
+            $event instanceof IdentityRead => $judge->identity($step, $event),
             $event instanceof MovementSeen => $judge->movement($step, $event),
             $event instanceof GaveWay => $step->kind->isPerPosition()
                 ? Judged::word(Verdict::GaveWay, EvidenceGrade::AttestedOneByOne, 'It turned without resistance rising.')
@@ -131,7 +139,12 @@ final readonly class ResultBook
 
     private function stand(Step $step, Judged $judged, Given $given, ResultEvent|RoundAttested $event, bool $early): void
     {
-        $wrong = $this->run->fasteners->whyAnother($step) !== null;
+        $instead = match (true) {
+            $this->run->fasteners->whyThread($step) !== null => Fault::ThreadUsedUp,
+            $this->run->fasteners->whyAnother($step) !== null => Fault::WrongFastener,
+            default => null,
+        };
+        $traced = $this->run->faults->cases->isTracedAt($step->id);
         $this->run->faults->tried($step->id, $step->position);
         if ($this->run->steps->live($step->id) !== null) {
             $this->run->faults->undo($step->id, AttemptStatus::TakenFurther);
@@ -145,7 +158,29 @@ final readonly class ResultBook
         }
         $this->things($step, $judged);
         $step->kind === StageKind::Stretch ? $this->run->faults->did($step->position, DutyKind::Measure) : null;
-        $this->faults($step, $judged, $event, $wrong);
+        $this->beside($step, $given, $event);
+        $this->faults($step, $judged, $event, $instead);
+        $traced && $judged->isGood() ? $this->foundOut($step) : null;
+    }
+
+    /** What is said of the tool and of what took its reaction, and what was read there. */
+    private function beside(Step $step, Given $given, ResultEvent|RoundAttested $event): void
+    {
+        $event instanceof IdentityRead ? $this->emission->emit(new FactIs($step->id, StepBook::IDENTITY, $event->reads)) : null;
+        $step->kind->controls() === Kind::Torque ? $this->settings->pulled($step, $given->tool) : null;
+        $other = $event instanceof ReadingTaken && $event->reaction !== $step->position ? $event->reaction : null;
+        $furthest = $other === null ? null : $this->run->steps->furthest($other);
+        if ($furthest !== null && $furthest->kind->turnsBolt()) {
+            $this->run->faults->open(Fault::TookReaction, $furthest, $event->stamp->id);
+        }
+    }
+
+    /** The check held once something had been loosened: that was to blame, and the check is asked again when it is tight. */
+    private function foundOut(Step $step): void
+    {
+        $loose = array_values(array_filter($this->run->steps->places->of($step), $this->run->fasteners->isFree(...)));
+        $this->emission->emit(new Found(FindingKind::HeldOnceLoosened, sprintf('%s: it held once %s had been loosened.', ucfirst($this->run->names->step($step)), $this->run->names->placesOf($loose)), [$step->id]));
+        $this->run->undoing->resting->reopenCheck($step);
     }
 
     /** What it does to bolt, thread and gasket. */
@@ -157,6 +192,15 @@ final readonly class ResultBook
         }
         foreach ($this->run->plan->consumables as $consumable) {
             $this->emission->emit(...$consumable->crushedBy === $step->stage ? $this->run->fasteners->crushed($consumable->key) : []);
+        }
+    }
+
+    /** Where each gets a little at a time, more than that pulls the part crooked. */
+    private function tooMuchAtATime(Step $step, StrokeAdded $event): void
+    {
+        $most = $step->rules->own->atATime();
+        if ($most !== null && $event->angle->isGreaterThan($most)) {
+            $this->emission->emit(new Found(FindingKind::LongStroke, sprintf('%s at a time is asked for, and %s was turned at once.', $most->typeset(), $event->angle->typeset()), [$step->id]));
         }
     }
 
@@ -181,11 +225,11 @@ final readonly class ResultBook
         return $use !== null && ($event instanceof ReadingTaken || $event instanceof StrokeAdded) && $this->run->state->tool($use)?->tool !== $event->tool;
     }
 
-    private function faults(Step $step, Judged $judged, ResultEvent|RoundAttested $event, bool $wrong): void
+    private function faults(Step $step, Judged $judged, ResultEvent|RoundAttested $event, ?Fault $instead): void
     {
         [$late, $doubts] = $this->timing->judge($step, $event->stamp);
         $fault = $this->run->judge->faultOf($step, $judged, $event instanceof ReadingTaken ? $event : null) ?? ($late ? Fault::TimePassed : null);
-        $fault = $wrong && $fault === Fault::NotProved ? Fault::WrongFastener : $fault;
+        $fault = $fault === Fault::NotProved ? $instead ?? $fault : $fault;
         if ($fault !== null) {
             $this->run->faults->open($fault, $step, $event->stamp->id, $judged->cause);
         }

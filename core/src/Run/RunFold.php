@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\CheckKind;
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\Became;
 use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\IdentityRead;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\ResultEvent;
 use Tekkal\Core\Run\Event\RoundAttested;
@@ -25,7 +28,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '3';
+    public const VERSION = '4';
 
     public readonly StepBook $steps;
 
@@ -47,6 +50,12 @@ final class RunFold
 
     public readonly Expiry $expiry;
 
+    public readonly AidBook $aids;
+
+    public readonly TurnBook $turning;
+
+    public readonly MarkBook $marks;
+
     private readonly Emission $emission;
 
     private readonly ResultBook $results;
@@ -63,9 +72,12 @@ final class RunFold
         $this->fasteners = new FastenerBook($plan, $state);
         $this->reach = new FaultReach($plan, $this->steps, $this->fasteners);
         $this->faults = new OpenFaults($plan, $state, $this->steps, $this->reach, $this->emission);
-        $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults);
+        $this->aids = new AidBook($plan, $state);
+        $this->turning = new TurnBook($plan, $state, $this->steps, $this->aids);
+        $this->marks = new MarkBook($plan, $state, $this->steps);
+        $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults, $this->aids, $this->turning);
         $this->tools = new ToolBook($state);
-        $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools);
+        $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools, $state);
         $this->undoing = new Undoing($this, $this->emission);
         $this->expiry = new Expiry($plan, $state, $this->steps, $this->fasteners, $this->faults, $this->emission);
         $this->aside = new PulledAside($this, $this->emission);
@@ -84,6 +96,7 @@ final class RunFold
         $this->turnedBack();
         $this->emission->emit(...$around->found);
         $this->becomings();
+        $this->emission->emit(...$this->turning->changes());
         $effects = $this->emission->effects();
 
         return new Outcome($reason === null ? Standing::Applied : Standing::SetAside, $reason, $effects, Sayings::of($reason, $effects, $reason === SetAsideReason::NotBackedOff ? $this->lacking() : ''));
@@ -140,25 +153,23 @@ final class RunFold
         foreach ($this->fasteners->openRepairs() as $position => $kind) {
             $blocks[] = sprintf('%s: the repair (%s) has not been accepted.', ucfirst($names->place((string) $position)), $kind);
         }
-        foreach ($this->steps->isComplete() ? $this->unmarked() : [] as $position) {
-            $blocks[] = ucfirst($names->place($position)).': its mark was not made after its last round.';
-        }
 
-        return $this->steps->isComplete() ? $blocks : [...$blocks, 'Steps are not done.'];
+        return $this->steps->isComplete() ? [...$blocks, ...$this->unsaid()] : [...$blocks, 'Steps are not done.'];
     }
 
-    /** @return list<string> positions whose mark is wanted, and was not made since their last round */
-    public function unmarked(): array
+    /** @return list<string> what is wanting once every step is done: marks, looks, settings, aids that came out */
+    private function unsaid(): array
     {
-        $unmarked = [];
-        foreach ($this->plan->marks?->isWanted() === true ? $this->steps->places->all() : [] as $position) {
-            $furthest = $this->undoing->furthest($position);
-            if ($furthest !== null && $this->state->factAt($position, FastenerBook::MARKED_AFTER) !== $furthest->id) {
-                $unmarked[] = $position;
-            }
-        }
+        $names = $this->names;
+        $settings = array_map(strval(...), array_keys($this->state->facts(StepBook::SETTING_OPEN)));
+        $unlooked = array_merge([], ...array_map(fn (string $stage): array => $this->steps->unlooked($stage), array_keys($this->plan->stages)));
 
-        return $unmarked;
+        return [
+            ...array_map(fn (Mark $m): string => ucfirst($names->place($m->position)).($m->looks === null ? ': its mark was not made after its last round.' : ": its mark is wanting, a $m->looks."), $this->marks->wanting()),
+            ...array_map(fn (string $step): string => ucfirst($names->stepOf($step)).': the setting of the tool was not read again after it.', $settings),
+            ...($unlooked === [] ? [] : [sprintf('No second person has looked at %s.', $names->placesOf($unlooked))]),
+            ...array_map(fn (string $aid): string => ucfirst($aid).' is still in.', array_values($this->aids->left())),
+        ];
     }
 
     /** The step whose turn it is; what waits for work put off is passed over. Null when nothing is left, or only that. */
@@ -239,10 +250,18 @@ final class RunFold
     private function happened(Event $event, Surroundings $around): ?SetAsideReason
     {
         return match (true) {
-            $event instanceof ResultEvent => $this->results->take($event, $around),
+            $event instanceof ResultEvent && ! $this->isOnlyKept($event) => $this->results->take($event, $around),
             $event instanceof RoundAttested => $this->results->round($event),
             default => $this->incidents->happened($event, $around),
         };
+    }
+
+    /** A marking that was read where no check asks for it is kept, and judges nothing. */
+    private function isOnlyKept(ResultEvent $event): bool
+    {
+        $step = $event instanceof IdentityRead && $this->plan->has($event->step) ? $this->plan->step($event->step) : null;
+
+        return $step !== null && (! $step instanceof CheckStep || $this->plan->checks[$step->check]->kind !== CheckKind::Identity);
     }
 
     /** Where one has gone on to another leg, coming back to this one is a step once more. */

@@ -32,6 +32,8 @@ final readonly class RunReport
             'reported' => array_values(array_map(self::ended(...), array_filter($state->cases(), fn (CaseState $c): bool => ! $c->isOpen()))),
             'tools_out' => array_map(fn (string $tool, string $why): array => ['tool' => $tool, 'why' => Fault::from($why)->words()], array_keys($this->run->tools->out()), array_values($this->run->tools->out())),
             'wet' => array_map(fn (array $r): array => ['agent' => $r['agent'], 'seconds' => $r['seconds'], 'positions' => array_map(strval(...), array_keys($r['positions']))], $this->run->expiry->running()),
+            'shaft' => ['may_be_turned' => $this->run->turning->whyNot() === [], 'why_not' => array_values($this->run->turning->whyNot())],
+            'aids_in' => array_values($this->run->aids->left()),
             'unknown' => $state->unknown(),
             'put_off' => $state->deferred(),
             'in_doubt' => $state->doubts,

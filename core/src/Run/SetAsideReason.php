@@ -36,6 +36,9 @@ enum SetAsideReason: string
     case FastenerNotFree = 'fastener_not_free';
     case NothingToAccept = 'nothing_to_accept';
     case NothingToInspect = 'nothing_to_inspect';
+    case AidNotAsWanted = 'aid_not_as_wanted';
+    case ShaftHeld = 'shaft_held';
+    case MarkMissing = 'mark_missing';
     case AlreadyCounted = 'already_counted';
     case Unreadable = 'unreadable';
 
@@ -43,7 +46,7 @@ enum SetAsideReason: string
     public function leavesMetalTurned(): bool
     {
         return match ($this) {
-            self::StepAlreadyDone, self::NotBackedOff, self::EarlierRoundMissing, self::WaitsForOther, self::PartnerMissing, self::OtherDeviceHolds, self::RunClosed => true,
+            self::StepAlreadyDone, self::NotBackedOff, self::EarlierRoundMissing, self::WaitsForOther, self::PartnerMissing, self::AidNotAsWanted, self::OtherDeviceHolds, self::RunClosed => true,
             default => false,
         };
     }
@@ -79,6 +82,9 @@ enum SetAsideReason: string
             self::FastenerNotFree => 'The fastener was not free: a zero and a free length are taken on a loose one.',
             self::NothingToInspect => 'Nothing there waits to be looked at.',
             self::NothingToAccept => 'No repair that waits to be accepted was recorded there.',
+            self::AidNotAsWanted => 'An aid that belongs in before this step was not in, or one that comes out before it was.',
+            self::ShaftHeld => 'Something kept the shaft from being turned.',
+            self::MarkMissing => 'The round that the stroke stands for was not done there, or the stroke that it crosses was not made.',
             self::AlreadyCounted => 'It had been counted before.',
             self::Unreadable => 'What the bench sent could not be read; its bytes are kept.',
         };

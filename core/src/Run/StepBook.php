@@ -17,6 +17,18 @@ final class StepBook
     /** The fact of a step that was accepted as it is; its value is the disposition. */
     public const ACCEPTED = 'accepted';
 
+    /** The fact of a step that a second person has looked at; its value is what they found, and who. */
+    public const SECOND_LOOK = 'second_look';
+
+    /** The fact of a step whose tool's setting has to be read again after it; its value is the tool. */
+    public const SETTING_OPEN = 'setting_open';
+
+    /** The fact of a step that reads what is stamped; its value is that. */
+    public const IDENTITY = 'identity';
+
+    /** The fact of a step that reads what is stamped: what teardown had read there. */
+    public const STAMPED = 'stamped';
+
     /** The fact of a step that was put off; its value is the reason. */
     public const PUT_OFF = 'put_off';
 
@@ -71,6 +83,18 @@ final class StepBook
             $this->state->sum($step->id) !== null => StepStatus::UnderWay,
             default => StepStatus::ToDo,
         };
+    }
+
+    /** The furthest round that a position stands on; null when it has none. */
+    public function furthest(string $position): ?Step
+    {
+        foreach (array_reverse($this->stepsAt($position)) as $step) {
+            if ($step->kind->isPerPosition() && $this->live($step->id) !== null) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     public function live(string $stepId): ?Attempt
@@ -170,6 +194,19 @@ final class StepBook
         }
 
         return true;
+    }
+
+    /**
+     * Of a stage at which a second person looks, what nobody has looked at yet; for the leg of this step where it has legs.
+     *
+     * @return list<string> step ids
+     */
+    public function unlooked(string $stage, ?Step $for = null): array
+    {
+        $steps = array_filter($this->stepsOf($stage), fn (Step $s): bool => $s->rules->result->secondLook && ($s->leg === null || $for?->leg === null || $s->leg === $for->leg)
+            && $this->status($s) === StepStatus::Done && $this->state->factAt($s->id, self::SECOND_LOOK) === null);
+
+        return array_values(array_map(fn (Step $s): string => $s->id, $steps));
     }
 
     /** Has a check held, at this place or for the joint? */

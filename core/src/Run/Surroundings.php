@@ -16,6 +16,7 @@ final readonly class Surroundings
      * @param  ReadingSource|null  $source  where the value came from, where that is known better than the bench says
      * @param  string|null  $tool  what people call the tool that the event names
      * @param  array<string, string>  $windowOf  when a run begins: the source of the windows, by its key in the document, of a stage or of single steps
+     * @param  array<string, string>  $stamped  when a run begins: what teardown had read at the steps that read it again
      */
     public function __construct(
         public ?int $seq = null,
@@ -24,6 +25,7 @@ final readonly class Surroundings
         public ?ReadingSource $source = null,
         public ?string $tool = null,
         public array $windowOf = [],
+        public array $stamped = [],
     ) {
     }
 }

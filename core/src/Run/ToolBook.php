@@ -12,6 +12,9 @@ final readonly class ToolBook
     /** The fact of a tool that it may not be used until it was checked; its value is the reason. */
     public const OUT = 'tool_out';
 
+    /** The fact of a tool that its setting was read with an adapter on; its value is that adapter. */
+    public const ADAPTER = 'adapter';
+
     public function __construct(private State $state)
     {
     }
@@ -20,6 +23,18 @@ final readonly class ToolBook
     public function shows(?string $tool): ?Written
     {
         return $this->state->settingOf($tool);
+    }
+
+    /** The adapter with which its setting was read; null: none, or nobody said. */
+    public function adapterOn(?string $tool): ?string
+    {
+        return $tool === null ? null : $this->state->factAt($tool, self::ADAPTER);
+    }
+
+    /** @return list<string> steps after which the setting of this tool has to be read again */
+    public function toReadAgain(string $tool): array
+    {
+        return array_map(strval(...), array_keys($this->state->facts(StepBook::SETTING_OPEN), $tool, true));
     }
 
     public function isOut(?string $tool): bool

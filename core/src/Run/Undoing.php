@@ -15,7 +15,7 @@ use Tekkal\Core\Run\Effect\ThingIs;
 /** Fasteners that come loose or out, outside the procedure's own rounds: what of the run goes with them. */
 final readonly class Undoing
 {
-    private Resting $resting;
+    public Resting $resting;
 
     public function __construct(private RunFold $run, private Emission $emission)
     {
@@ -59,7 +59,7 @@ final readonly class Undoing
         }
         $this->noteOrder($position);
         $this->run->faults->replaced($position);
-        $this->emission->emit(...$this->run->fasteners->replaced($position, $set, $lot));
+        $this->emission->emit(...$this->run->fasteners->replaced($position, $set, $lot), ...$this->run->marks->loosened($position));
         if ($anchor !== null && ! ($anchor->rules->result->trial && $anchor->kind === StageKind::Loosen)) {
             $this->run->faults->forget($position, $this->run->reach->from(ReworkStart::Beginning, $anchor, $position) ?? 0, AttemptStatus::Replaced);
         }
@@ -69,13 +69,7 @@ final readonly class Undoing
     /** The furthest round that a position stands on; null when it has none. */
     public function furthest(string $position): ?Step
     {
-        foreach (array_reverse($this->run->steps->stepsAt($position)) as $step) {
-            if ($step->kind->isPerPosition() && $this->run->steps->live($step->id) !== null) {
-                return $step;
-            }
-        }
-
-        return null;
+        return $this->run->steps->furthest($position);
     }
 
     private function takeOne(string $position, ReworkStart $undo, AttemptStatus $as): void
@@ -99,7 +93,7 @@ final readonly class Undoing
     {
         $this->noteOrder($position);
         $this->run->faults->loosened($position);
-        $this->emission->emit(...$this->run->fasteners->loosened($position));
+        $this->emission->emit(...$this->run->fasteners->loosened($position), ...$this->run->marks->loosened($position));
     }
 
     /** Remedies stand in one order, so that everybody does the same; where somebody does not, the record says so. */

@@ -13,10 +13,11 @@ final readonly class FastenerMap
     /**
      * @param  list<Position>  $positions
      * @param  array<string, string>  $parts  their names, by key
+     * @param  array<string, string>  $adapters  without which no wrench reaches it, by position
      *
      * @throws SequenceException when two positions share a key
      */
-    public function __construct(public array $positions, public array $parts = [])
+    public function __construct(public array $positions, public array $parts = [], public array $adapters = [])
     {
         $byKey = [];
         foreach ($positions as $position) {

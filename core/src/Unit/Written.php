@@ -18,6 +18,9 @@ final readonly class Written
 {
     private const DIGITS = '/^(?:\d{1,12}(?:\.\d{1,12})?|(?:\d{1,6} )?\d{1,6}\/\d{1,6})$/D';
 
+    /** Of a share of a value: finer than any scale reads. */
+    private const SHARE_DECIMALS = 3;
+
     /** As many as a value may be written with. */
     private const DECIMALS = 12;
 
@@ -82,6 +85,22 @@ final readonly class Written
         $difference = $this->amount->minus($this->likewise($other)->in($this->unit, $rounding));
 
         return $difference->isNegative() ? null : self::of((string) $difference, $this->unit);
+    }
+
+    /**
+     * This value times part over whole, in its own unit, to three decimals.
+     *
+     * @throws UnitException when $part and $whole measure different things, or the whole is zero
+     */
+    public function shared(self $part, self $whole, RoundingMode $rounding = RoundingMode::HALF_UP): self
+    {
+        $of = $whole->likewise($part)->quantity()->inBase();
+        $all = $whole->quantity()->inBase();
+        if ($all->isZero()) {
+            throw new UnitException('Nothing is a share of zero.', 'whole', $whole->typeset(), 'a value above zero');
+        }
+
+        return self::of((string) BigRational::of($this->amount)->multipliedBy($of)->dividedBy($all)->toScale(self::SHARE_DECIMALS, $rounding), $this->unit);
     }
 
     /** The same value in the base unit of its kind, exact. */

@@ -15,7 +15,7 @@ final readonly class LoosenStage extends StageOwn
     private const HOW = ['fully', 'by_angle'];
 
     /** @param  Written|null  $back  the angle back; null: fully */
-    private function __construct(public ?Written $back)
+    private function __construct(public ?Written $back, private ?Written $atATime)
     {
     }
 
@@ -27,6 +27,7 @@ final readonly class LoosenStage extends StageOwn
             [
                 StageField::of('how', StageField::words(self::HOW, 'How far.'))->inDocumentOnly(),
                 StageField::of('back', StageField::ref('angle', 'The angle back.')),
+                self::littleByLittle('all are free'),
             ],
             [Purpose::Tightening, Purpose::Teardown],
         );
@@ -36,11 +37,18 @@ final readonly class LoosenStage extends StageOwn
     {
         $how = $f->oneOf('how', self::HOW, $f->has('back') ? 'by_angle' : 'fully');
 
-        return new self($how === 'by_angle' ? $f->quantity('back', Kind::Angle) : null);
+        return new self($how === 'by_angle' ? $f->quantity('back', Kind::Angle) : null, self::readAtATime($f));
+    }
+
+    public function atATime(): ?Written
+    {
+        return $this->atATime;
     }
 
     public function line(string $value, array $checks): string
     {
-        return $this->back === null ? 'loosen' : 'back '.$this->back->typeset();
+        $how = $this->back === null ? 'loosen' : 'back '.$this->back->typeset();
+
+        return $how.($this->atATime === null ? '' : ', '.$this->atATime->typeset().' at a time until all are free');
     }
 }

@@ -6,6 +6,8 @@ namespace Tekkal\Core\Document\StageKinds;
 
 use Tekkal\Core\Document\Attestation;
 use Tekkal\Core\Document\ObjectReader;
+use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
 
 /**
  * What a stage says that only its kind has. One class per kind declares the kind, reads its fields and writes its part of
@@ -35,10 +37,31 @@ abstract readonly class StageOwn
         return 1;
     }
 
+    /** So much at a time, all of them in their order, again and again until all are in contact, or free; null: each at once. */
+    public function atATime(): ?Written
+    {
+        return null;
+    }
+
     /** People who work at it. */
     public function people(): int
     {
         return 1;
+    }
+
+    protected static function littleByLittle(string $until): StageField
+    {
+        return StageField::of('at_a_time', StageField::ref('angle', "Each so much at a time, all of them in their order, again and again until $until: \"1/4 turn\". Absent: each at once."));
+    }
+
+    protected static function readAtATime(ObjectReader $f): ?Written
+    {
+        $angle = $f->optionalQuantity('at_a_time', Kind::Angle);
+        if ($angle?->quantity()->inBase()->isZero() === true) {
+            $f->problem('at_a_time', 'an angle above zero is wanted');
+        }
+
+        return $angle;
     }
 
     protected static function byHand(): Judging

@@ -119,7 +119,9 @@ final class StageSchema
             return [];
         }
 
-        return ($is->handling->motion === null ? [] : [
+        return [
+            'second_look' => ['type' => 'boolean', 'default' => false, 'description' => 'A second person looks at each of its steps, not knowing what the first had found, before what needs it and before the end.'],
+        ] + ($is->handling->motion === null ? [] : [
             'motion' => StageField::words(array_column(Motion::cases(), 'value'), 'One free motion, or may it be ratcheted? Absent: one motion; for a stretch it may be taken further.'),
             'shortfall' => StageField::words(['back_off', 'continue'], 'What a shortfall allows.', 'back_off'),
         ]) + [
@@ -127,6 +129,7 @@ final class StageSchema
             'within' => StageField::ref('within'),
             'evidence' => StageField::words(array_column(Attestation::cases(), 'value'), 'The weakest evidence it may rest on: a measured value, a word for each fastener, a word for the round. In risk class A a loading stage is never attested as a round.'),
         ] + ($is->handling->tightens ? [
+            'reaction' => self::TEXT + ['description' => 'What takes the reaction of the tool: "the fixture on the pan rail, never another nut".'],
             'loading' => ['type' => 'boolean', 'default' => false, 'description' => "The stage at which a tightening counts as one of the fastener's cycles; for a torque-to-yield fastener, the one that uses it up."],
         ] : []);
     }
@@ -140,6 +143,9 @@ final class StageSchema
             'tool' => StageField::ref('tool'),
             'consumables' => self::KEYS + ['description' => 'What is used up in it.'],
             'needs' => self::KEYS + ['description' => 'Earlier stages that must be complete before.'],
+            'fit' => self::KEYS + ['description' => 'Aids that go in before it.'],
+            'remove' => self::KEYS + ['description' => 'Aids that come out before it.'],
+            'pictures' => ['type' => 'array', 'items' => StageField::ref('picture'), 'description' => 'How it must look, and how it must not.'],
             'trial' => ['type' => 'boolean', 'default' => false, 'description' => 'Part of a trial fit; a trial is never the final tightening.'],
         ];
     }

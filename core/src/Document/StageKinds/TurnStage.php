@@ -16,7 +16,7 @@ final readonly class TurnStage extends StageOwn
     private const COUNTED = ['from_stage_start', 'from_threshold'];
 
     /**
-     * @param  Written|null  $threshold  the torque from which the angle is counted; null where it is missing
+     * @param  Written|null  $threshold  the torque from which the angle is counted; null where it is missing, or each target says its own
      * @param  bool  $fromThreshold  is it counted from there on the way, so that no round before has to reach it?
      */
     private function __construct(public ?Written $threshold, public bool $fromThreshold)
@@ -31,7 +31,7 @@ final readonly class TurnStage extends StageOwn
             new Handling('angle_gauge', 20, tightens: true, motion: Motion::OneMotion),
             new Judging(JudgedBy::Value, Attestation::Measured, wordCounts: true),
             [
-                StageField::wanted('threshold', ['description' => 'The torque from which the angle is counted; an electronic tool is set to it.', 'oneOf' => [StageField::ref('torque'), StageField::ref('missing')]]),
+                StageField::of('threshold', ['description' => 'The torque from which the angle is counted; an electronic tool is set to it. Wanted, unless each target says its own.', 'oneOf' => [StageField::ref('torque'), StageField::ref('missing')]]),
                 StageField::of('counted', StageField::words(self::COUNTED, 'From where the angle of this stage counts.', 'from_stage_start')),
             ],
         );
@@ -40,9 +40,6 @@ final readonly class TurnStage extends StageOwn
     public static function read(ObjectReader $f, array $before, array $checks): self
     {
         $fromThreshold = $f->oneOf('counted', self::COUNTED, 'from_stage_start') === 'from_threshold';
-        if (! $f->has('threshold')) {
-            $f->problem('threshold', 'an angle needs the torque from which it is counted');
-        }
 
         return new self(! $f->has('threshold') || $f->missing('threshold') ? null : $f->quantity('threshold', Kind::Torque), $fromThreshold);
     }

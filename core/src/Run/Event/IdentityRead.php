@@ -8,14 +8,14 @@ use Tekkal\Core\Run\Body;
 use Tekkal\Core\Run\Stamp;
 
 /** The marking on a part or fastener was read. */
-final readonly class IdentityRead extends Event
+final readonly class IdentityRead extends ResultEvent
 {
     public function __construct(
         Stamp $stamp,
-        public string $step,
+        string $step,
         public string $reads,
     ) {
-        parent::__construct($stamp);
+        parent::__construct($stamp, $step);
     }
 
     public static function declaration(): Declaration

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+/** What is to be done once every step is done, before the run can be finished. */
+final readonly class Finishing
+{
+    public function __construct(private RunFold $run)
+    {
+    }
+
+    /** @return list<NextAction> empty when nothing is */
+    public function ways(): array
+    {
+        [$run, $names] = [$this->run, $this->run->names];
+        $ways = array_map(fn (string $step): NextAction => self::readAgain($names, $step), array_map(strval(...), array_keys($run->state->facts(StepBook::SETTING_OPEN))));
+        foreach ($run->aids->left() as $key => $aid) {
+            $ways[] = new NextAction('remove_aid', (string) $key, "Take out $aid.");
+        }
+        foreach (array_map(strval(...), array_keys($run->plan->stages)) as $stage) {
+            $unlooked = $run->steps->unlooked($stage);
+            if ($unlooked !== []) {
+                $ways[] = self::secondLook($names, $stage, $unlooked);
+            }
+        }
+        foreach ($run->marks->wanting() as $mark) {
+            $ways[] = new NextAction('mark', $mark->position, sprintf('Mark %s%s.', $names->place($mark->position), $mark->looks === null ? '' : ": a $mark->looks"));
+        }
+
+        return $ways;
+    }
+
+    /** @param  list<string>  $steps */
+    public static function secondLook(Names $names, string $stage, array $steps): NextAction
+    {
+        return new NextAction('second_look', $stage, sprintf('A second person looks at %s.', $names->placesOf($steps)));
+    }
+
+    public static function readAgain(Names $names, string $step): NextAction
+    {
+        return new NextAction('read_setting', $step, sprintf('Read the setting of the tool again, with its adapter on, after %s.', $names->stepOf($step)));
+    }
+}
