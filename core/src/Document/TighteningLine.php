@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\StretchStage;
+
 /**
  * The one compact way to write a procedure: "32 N·m · +38° end / +47° inner". Generated, never typed twice. The short
  * line has what tightens or loosens; the long one every stage, with threshold, limits, motion and time.
@@ -152,12 +154,14 @@ final readonly class TighteningLine
     {
         $rules = $stage->rules;
         $adapters = array_unique(array_filter(array_map(fn (string $p): ?string => $rules->kind->turnsBolt() ? $this->revision->map->adapters[$p] ?? null : null, $stage->sequence)));
+        $then = $rules->own instanceof StretchStage ? $rules->own->thenByTorque : null;
         $stroke = $this->revision->marks?->wordsAfter($stage->key());
 
         return array_values(array_filter([
             $rules->waiting->fit === [] ? '' : $this->aids($rules->waiting->fit).' in before it',
             $rules->waiting->remove === [] ? '' : $this->aids($rules->waiting->remove).' out before it',
             ...array_map(fn (string $key): string => 'with '.$this->revision->rigging->adapters[$key]->name.' at '.$this->revision->named(array_values(array_filter($stage->sequence, fn (string $p): bool => ($this->revision->map->adapters[$p] ?? null) === $key))), $adapters),
+            $then === null ? '' : sprintf('after %d measured and good ones the others by torque alone, %s', $then->first, $then->window->typeset()),
             $rules->reaction() === null ? '' : 'the reaction is taken by '.$rules->reaction(),
             $stroke === null ? '' : "then a $stroke",
             $rules->result->secondLook ? 'looked at by a second person' : '',

@@ -10,6 +10,7 @@ use Tekkal\Core\Document\Goal;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\StageKinds\CheckStage;
 use Tekkal\Core\Document\StageKinds\LoosenStage;
+use Tekkal\Core\Unit\Kind;
 
 /** A plan to read, to put into a table, or to hand on as data. */
 final readonly class PlanText
@@ -60,6 +61,7 @@ final readonly class PlanText
             'consumables' => $this->figures->consumables(),
             'new_fasteners' => $this->figures->newFasteners(),
             'time' => $this->figures->time()->printed,
+            'beside' => $this->beside(),
             'evidence' => $this->revision->tighteningLine()->evidence(),
             'not_approvable' => $this->revision->whyNotApprovable(),
         ];
@@ -84,8 +86,31 @@ final readonly class PlanText
             $this->plan->positions[$step->position]->number ?? '', (string) $step->pass,
             $goal->missing ? 'value missing' : $check->name ?? ($goal->target ?? $back)?->typeset() ?? '',
             $check?->limits() ?? $goal->window?->typeset() ?? '',
-            implode('; ', array_map(fn (Window $w): string => $w->kind()->value.' '.$w->typeset(), $goal->monitored)),
+            implode('; ', [...array_map(fn (Window $w): string => $w->kind()->value.' '.$w->typeset(), $goal->monitored), ...$this->besides($step, $goal)]),
         ]);
+    }
+
+    /** @return list<string> from which torque the angle counts where that differs, and what a wrench is set to with its adapter */
+    private function besides(Step $step, Goal $goal): array
+    {
+        $adapter = $step->quantity() === Kind::Torque && $goal->target !== null ? $this->plan->adapterAt($step->position) : null;
+
+        return [
+            ...($goal->threshold === null ? [] : ['from '.$goal->threshold->typeset()]),
+            ...($adapter === null ? [] : [sprintf('set %s with %s', $adapter->settingFor($goal->target)->typeset(), $adapter->name)]),
+        ];
+    }
+
+    /** @return list<string> one line for each round beside which something is done */
+    private function beside(): array
+    {
+        $lines = [];
+        foreach ($this->revision->stages() as $i => $stage) {
+            $beside = $this->revision->tighteningLine()->beside($stage);
+            $beside === [] ? null : $lines[] = sprintf('Round %d: %s', $i + 1, implode('; ', $beside));
+        }
+
+        return $lines;
     }
 
     /** @return list<string> */
@@ -102,6 +127,7 @@ final readonly class PlanText
             'Used up: '.($this->figures->consumables() === [] ? 'nothing' : implode(', ', $this->figures->consumables())),
             'New fasteners: '.($new === [] ? 'none' : implode(', ', array_map(fn (string $t, int $n): string => "$n × $t", array_keys($new), $new))),
             'Time, estimated: '.$this->figures->time()->printed,
+            ...$this->beside(),
             ...$this->revision->tighteningLine()->evidence(),
             ...array_map(fn (string $s): string => "Not to be approved yet. $s", $this->revision->whyNotApprovable()),
         ];

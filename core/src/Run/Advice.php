@@ -292,6 +292,8 @@ final readonly class Advice
         $out = $run->turning->turns($step) ? $run->aids->holdingShaft($step) : [];
         $ending = $run->turning->isHeldFor($step) ? $run->turning->stepToEnd() : null;
         $adapter = $run->judge->adapter($step);
+        // A stroke for a round of its own is made when the round is done, and not at the end of all.
+        $due = array_values(array_filter($run->marks->wanting(), fn (Mark $m): bool => $m->after !== null && $m->after !== $step->stage && $run->plan->marks?->when !== 'at_the_end'));
         $unlooked = array_merge([], ...array_map(fn (string $stage): array => $run->steps->unlooked($stage, $step), $step->rules->waiting->needs));
 
         return match (true) {
@@ -301,9 +303,20 @@ final readonly class Advice
             $run->aids->toFit($step) !== [] => new NextAction('fit_aid', $run->aids->toFit($step)[0]->key, 'Put in '.$run->aids->toFit($step)[0]->words().'.'),
             $out !== [] => new NextAction('remove_aid', $out[0]->key, 'The shaft is turned next. Take out '.$out[0]->words().'.'),
             $ending !== null && $ending->id !== $step->id => $this->preparation($ending) ?? $this->do($ending, 'The shaft must not be turned before it: do %s.'),
-            $adapter !== null && $torque !== null && $run->tools->adapterOn($torque) === null => $this->toSet($step, $adapter),
+            $due !== [] => Finishing::mark($run->names, $due[0]),
+            $adapter !== null && $torque !== null && ! $this->isSet($step, $adapter, $torque) => $this->toSet($step, $adapter),
             default => null,
         };
+    }
+
+    /** Is the wrench set, with an adapter on, to what this step asks for? What has no limits yet is set by nobody. */
+    private function isSet(Step $step, DemandedAdapter $adapter, string $tool): bool
+    {
+        $shows = $this->run->tools->shows($tool);
+        $window = $step->goal()?->window;
+        $good = $shows === null || $window === null || $shows->unit->kind() !== $window->kind() || $adapter->setting($window)->judge($shows->quantity())->isGood();
+
+        return $this->run->tools->adapterOn($tool) !== null && $good;
     }
 
     private function toSet(Step $step, DemandedAdapter $adapter): NextAction

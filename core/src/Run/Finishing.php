@@ -26,16 +26,21 @@ final readonly class Finishing
             }
         }
         foreach ($run->marks->wanting() as $mark) {
-            $ways[] = new NextAction('mark', $mark->position, sprintf('Mark %s%s.', $names->place($mark->position), $mark->looks === null ? '' : ": a $mark->looks"));
+            $ways[] = self::mark($names, $mark);
         }
 
         return $ways;
     }
 
+    public static function mark(Names $names, Mark $mark): NextAction
+    {
+        return new NextAction('mark', $mark->position, sprintf('Mark %s%s.', $names->place($mark->position), $mark->looks === null ? '' : ": a $mark->looks"));
+    }
+
     /** @param  list<string>  $steps */
     public static function secondLook(Names $names, string $stage, array $steps): NextAction
     {
-        return new NextAction('second_look', $stage, sprintf('A second person looks at %s.', $names->placesOf($steps)));
+        return new NextAction('second_look', $stage, sprintf('A second person looks at %s.', $names->roundAt($steps)));
     }
 
     public static function readAgain(Names $names, string $step): NextAction

@@ -69,6 +69,18 @@ final readonly class Names
         return (count($numbers) === 1 ? 'no. ' : 'nos. ').($more < 2 ? implode(', ', $numbers) : implode(', ', array_slice($numbers, 0, self::NAMED))." and $more more");
     }
 
+    /**
+     * Steps of one round: "40 N·m at nos. 1, 4, 2".
+     *
+     * @param  list<string>  $steps
+     */
+    public function roundAt(array $steps): string
+    {
+        $of = array_map($this->plan->step(...), $steps);
+
+        return $this->round($of[0]).' at '.$this->places(array_map(fn (Step $s): string => $s->position, $of));
+    }
+
     /** @param  list<string>  $places  positions, gaskets or steps */
     public function placesOf(array $places): string
     {

@@ -162,12 +162,12 @@ final class RunFold
     {
         $names = $this->names;
         $settings = array_map(strval(...), array_keys($this->state->facts(StepBook::SETTING_OPEN)));
-        $unlooked = array_merge([], ...array_map(fn (string $stage): array => $this->steps->unlooked($stage), array_keys($this->plan->stages)));
+        $unlooked = array_filter(array_map(fn (mixed $stage): array => $this->steps->unlooked((string) $stage), array_keys($this->plan->stages)));
 
         return [
             ...array_map(fn (Mark $m): string => ucfirst($names->place($m->position)).($m->looks === null ? ': its mark was not made after its last round.' : ": its mark is wanting, a $m->looks."), $this->marks->wanting()),
             ...array_map(fn (string $step): string => ucfirst($names->stepOf($step)).': the setting of the tool was not read again after it.', $settings),
-            ...($unlooked === [] ? [] : [sprintf('No second person has looked at %s.', $names->placesOf($unlooked))]),
+            ...array_values(array_map(fn (array $steps): string => sprintf('No second person has looked at %s.', $names->roundAt($steps)), $unlooked)),
             ...array_map(fn (string $aid): string => ucfirst($aid).' is still in.', array_values($this->aids->left())),
         ];
     }

@@ -18,6 +18,8 @@ use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\StepBook;
+use Tekkal\Core\Run\ToolUse;
 use Tekkal\Core\Unit\Written;
 
 /** Does at a bench whatever the core says may be done, and does it well. */
@@ -42,7 +44,12 @@ final readonly class Hand
             'apply' => $this->bench->does('agent_applied', ['agent' => $this->agentOf($at), 'positions' => [$at], 'lot' => 'L']),
             'renew' => $this->bench->does('gasket_replaced', ['gasket' => $at]),
             'fit' => $this->bench->does('fasteners_fitted', ['positions' => [$at], 'lot' => 'L', 'set' => 'real']),
-            'mark' => $this->bench->does('marked', ['positions' => [$at], 'mark' => 'last']),
+            'mark' => $this->bench->does('marked', ['positions' => [$at], 'mark' => $this->strokeAt($at)]),
+            'fit_aid' => $this->fitAid($at),
+            'remove_aid' => $this->removeAid($at),
+            'set_tool' => $this->bench->does('tool_set', ['tool' => $this->bench->fold->state->tool(ToolUse::Torque)?->tool, 'shows' => $this->value($this->measured($at))->typeset(), 'adapter' => 'A1', 'when' => 'before']),
+            'read_setting' => $this->readSetting((string) $this->bench->fold->state->factAt($at, StepBook::SETTING_OPEN)),
+            'second_look' => $this->bench->does('second_look', ['steps' => $this->bench->fold->steps->unlooked($at), 'finds' => 'as_recorded'], 'cy'),
             'accept_repair' => $this->bench->does('repair_accepted', ['position' => $at], 'lead'),
             'decide' => $this->bench->does('disposed', ['step' => $at, 'disposition' => 'rework'], 'lead'),
             'partner' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
@@ -61,8 +68,64 @@ final readonly class Hand
             $step->rules->own instanceof SettleStage => $this->bench->wait(2 * ($step->rules->own->atLeast->seconds ?? 0))->attests($step->id),
             ! $step instanceof MeasuredStep => $this->bench->attests($step->id),
             $step->kind === StageKind::VerificationPass => $this->bench->moved($step->id, false),
+            $this->bench->fold->judge->adapter($step) !== null => $this->bench->does('reading_taken', ['step' => $step->id, 'value' => $this->value($step)->typeset(), 'tool' => $this->bench->tool(), 'adapter' => 'A1']),
             default => $this->bench->reads($step->id, $this->value($step)->typeset(), $this->watched($step)),
         };
+    }
+
+    private function measured(string $step): MeasuredStep
+    {
+        $step = $this->bench->fold->plan->step($step);
+
+        return $step instanceof MeasuredStep ? $step : throw new RuntimeException('Nothing is set for that.');
+    }
+
+    private function strokeAt(string $position): string
+    {
+        foreach ($this->bench->fold->marks->wanting() as $mark) {
+            if ($mark->position === $position) {
+                return $mark->after ?? 'last';
+            }
+        }
+
+        return 'last';
+    }
+
+    /** Each piece at a place of its own. */
+    private function fitAid(string $aid): Outcome
+    {
+        for ($place = 1; $this->bench->fold->aids->pieces($aid) < $this->bench->fold->plan->rigging->aids[$aid]->pieces; $place++) {
+            $outcome = $this->bench->does('aid_fitted', ['aid' => $aid, 'at' => "place$place"]);
+        }
+
+        return $outcome ?? throw new RuntimeException('It is in.');
+    }
+
+    private function removeAid(string $aid): Outcome
+    {
+        for ($left = $this->bench->fold->aids->pieces($aid); $left > 0; $left--) {
+            $outcome = $this->bench->does('aid_removed', ['aid' => $aid, 'at' => 'joint']);
+        }
+
+        return $outcome ?? throw new RuntimeException('It is out.');
+    }
+
+    private function readSetting(string $tool): Outcome
+    {
+        return $this->bench->does('tool_set', ['tool' => $tool, 'shows' => $this->bench->fold->tools->shows($tool)?->typeset() ?? '1 N·m', 'adapter' => 'A1', 'when' => 'after']);
+    }
+
+    /** What its partner says, or what teardown had found. */
+    private function stampFor(CheckStep $step): string
+    {
+        $with = $this->bench->fold->plan->checks[$step->check]->compareWith;
+        foreach ($with === null ? [] : $this->bench->fold->plan->steps as $other) {
+            if ($other instanceof CheckStep && $other->check === $with && $other->position === $step->position) {
+                return (string) $this->bench->fold->state->factAt($other->id, StepBook::IDENTITY);
+            }
+        }
+
+        return $this->bench->fold->state->factAt($step->id, StepBook::STAMPED) ?? 'K7';
     }
 
     /** What belongs on the threads there: by the key of what has a working time, else by its name. */
@@ -86,7 +149,7 @@ final readonly class Hand
             $value = $more === null ? $value : $value->plus($more);
         }
 
-        return $value;
+        return $this->bench->fold->judge->adapter($step)?->settingFor($value) ?? $value;
     }
 
     /** @return list<string> */
@@ -101,9 +164,11 @@ final readonly class Hand
     private function check(CheckStep $step): Outcome
     {
         $check = $this->bench->fold->plan->checks[$step->check];
-        $limit = $check->window === null ? '' : self::limit($check->window)->typeset();
+        $limit = $check->window === null ? '' : self::limit($check->answer->shop ?? $check->window)->typeset();
 
         return match ($check->kind) {
+            CheckKind::Feel => $this->bench->does('check_answered', ['step' => $step->id, 'feel' => 'as before']),
+            CheckKind::Identity => $this->bench->does('identity_read', ['step' => $step->id, 'reads' => $this->stampFor($step)]),
             CheckKind::Confirm, CheckKind::GoNoGo => $this->bench->answers($step->id, true, false),
             CheckKind::Interval => $this->bench->reads($step->id, $limit, [$limit]),
             CheckKind::Measure => $this->bench->reads($step->id, $limit),

@@ -51,7 +51,8 @@ final class WildBench
         $bench = $this->bench;
         $step = $this->step();
         $value = $this->value($step);
-        match ($this->random->getInt(0, 9)) {
+        match ($this->random->getInt(0, 10)) {
+            10 => $bench->does('reading_taken', ['step' => $step, 'value' => $value, 'tool' => 'W1', 'adapter' => 'A1', 'reaction' => $this->position()]),
             0, 1, 2 => $bench->reads($step, $value, [$value, '0.0061 in']),
             3 => $bench->reads($step, $value),
             4 => $bench->strokes($step, $value),
@@ -59,7 +60,7 @@ final class WildBench
             6 => $bench->does('round_attested', ['stage' => explode(':', $step)[0], 'tool' => 'W1', 'marks' => $this->random->getInt(0, 6)]),
             7 => $bench->moved($step, $this->chance(5)),
             8 => $bench->does('reading_taken', ['step' => $step, 'value' => $value, 'tool' => 'W1', 'device' => 'bench2', 'base_seq' => $this->random->getInt(0, 40)]),
-            default => $bench->answers($step, $this->chance(5), $this->chance(3)),
+            default => $this->chance(8) ? $bench->answers($step, $this->chance(5), $this->chance(3)) : $bench->does('check_answered', ['step' => $step, 'feel' => $this->one(['as before', 'tighter', 'tight spot'])]),
         };
     }
 
@@ -103,18 +104,30 @@ final class WildBench
     {
         $bench = $this->bench;
         $step = $this->step();
-        match ($this->random->getInt(0, 10)) {
+        match ($this->random->getInt(0, 16)) {
+            11 => $bench->does('aid_fitted', ['aid' => $this->aid(), 'at' => $this->one(['joint', 'place1'])]),
+            12 => $bench->does('aid_removed', ['aid' => $this->aid(), 'at' => $this->one(['joint', 'place1'])]),
+            13 => $bench->does('shaft_turned'),
+            14 => $bench->does('second_look', ['steps' => [$step], 'finds' => $this->one(['as_recorded', 'as_recorded', 'differs'])], $this->one(['ann', 'cy'])),
+            15 => $bench->does('identity_read', ['step' => $step, 'reads' => $this->one(['K7', 'k 7', 'K8'])]),
+            16 => $bench->does('tool_set', ['tool' => 'W1', 'shows' => $this->value($step), 'adapter' => 'A1', 'when' => $this->one(['before', 'after'])]),
             0, 1 => $bench->does('disposed', ['step' => $this->one([$step, $bench->state()->faults[0]->step ?? $step]), 'disposition' => $this->one(['use_as_is', 'rework', 'replace', 'scrap'])], 'lead'),
             2 => $bench->does('deferred', ['steps' => [$step], 'reason' => 'no part']),
             3 => $bench->does('deferred_work_done', ['steps' => [$step]]),
             4 => $bench->does('tool_set', ['tool' => 'W1', 'shows' => $this->value($step)]),
             5 => $bench->does('reading_withdrawn', ['reading' => $bench->fold->state->live($step)?->id() ?? 'e0', 'step' => $step, 'second_person' => 'bo']),
-            6 => $bench->does('marked', ['positions' => [$this->position()], 'mark' => 'first']),
+            6 => $bench->does('marked', ['positions' => [$this->position()], 'mark' => $this->one(['first', $bench->fold->plan->step($step)->stage])]),
             7 => $bench->does('second_person_joined', ['second_person' => 'bo']),
             8 => $bench->takenOver(...$this->one([['bo', 'bench2'], ['ann', 'bench1']])),
             9 => $bench->wait($this->random->getInt(1, 1200)),
             default => $bench->does('run_finished'),
         };
+    }
+
+    /** One of the procedure's, or one that nobody has described. */
+    private function aid(): string
+    {
+        return (string) $this->one([...array_keys($this->bench->fold->plan->rigging->aids), 'rag']);
     }
 
     private function step(): string

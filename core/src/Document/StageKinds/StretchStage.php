@@ -59,9 +59,6 @@ final readonly class StretchStage extends StageOwn
 
     public function line(string $value, array $checks): string
     {
-        $then = $this->thenByTorque;
-
-        return "stretch $value".($this->ceiling === null ? '' : ' under '.$this->ceiling->typeset())
-            .($then === null ? '' : sprintf(' (after %d good ones %s alone)', $then->first, $then->window->typeset()));
+        return "stretch $value".($this->ceiling === null ? '' : ' under '.$this->ceiling->typeset());
     }
 }
