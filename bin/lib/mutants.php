@@ -8,7 +8,7 @@ declare(strict_types=1);
 const FILES = [
     'Acceptance/Verdict.php', 'Acceptance/Window.php', 'Acceptance/Judgement.php', 'Acceptance/Tolerance.php', 'Acceptance/EvidenceGrade.php',
     'Fault/FaultTable.php', 'Run/OpenFaults.php', 'Run/FaultReach.php', 'Run/Judge.php', 'Run/Guard.php', 'Run/Timing.php', 'Run/FastenerBook.php', 'Run/StepBook.php',
-    'Run/Undoing.php', 'Run/Resting.php', 'Run/PulledAside.php', 'Run/Expiry.php', 'Run/Reports.php', 'Run/CheckJudge.php', 'Run/WatchedValues.php', 'Run/Lacking.php',
+    'Run/Undoing.php', 'Run/Resting.php', 'Run/PulledAside.php', 'Run/Expiry.php', 'Run/Reports.php', 'Run/CheckJudge.php', 'Run/WatchedValues.php', 'Run/Lacking.php', 'Run/AidBook.php', 'Run/TurnBook.php', 'Run/MarkBook.php', 'Run/SettingBook.php',
     'Tool/LookBack.php', 'Tool/CalibrationPoint.php', 'Tool/CalibrationResult.php', 'Acceptance/DecisionRule.php', 'Joint/Tightening.php', 'Joint/Friction.php', 'Joint/Strength.php', 'Joint/Thread.php', 'Statistics/ChartConstants.php',
 ];
 

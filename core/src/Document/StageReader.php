@@ -140,7 +140,6 @@ final class StageReader
             $f->has('tool') ? ToolNeed::read($f->object('tool')) : null,
             $f->namesOf('consumables', $this->names->consumables, 'a consumable'),
         );
-        $f->optionalString('reaction');
         Picture::readAll($f);
         $this->judge($f, $stage);
         $this->steps += max(1, count($sequence)) * $rules->passes() * ($sequence === [] ? $legs : 1);

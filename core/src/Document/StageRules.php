@@ -31,6 +31,7 @@ final readonly class StageRules
      */
     public static function read(ObjectReader $f, array $before, array $checks): self
     {
+        $f->optionalString('reaction');
         $kind = StageKind::from($f->oneOf('kind', array_column(StageKind::cases(), 'value')));
 
         return new self(

@@ -203,11 +203,20 @@ final class FaultReach
         return array_map(fn (string $p): Step => $furthest[$p], $last === null ? [] : $this->inLooseningOrder($positions, $last));
     }
 
+    /** @return list<string> the positions that a check may blame: its own, or of a shaft that is turned all that were tightened before it */
+    public function blamed(Step $check): array
+    {
+        $turns = $check instanceof CheckStep && ($this->plan->checks[$check->check]->turnsShaft ?? false);
+        $before = fn (string $p): bool => array_filter($this->steps->stepsAt($p), fn (Step $s): bool => $s->kind->turnsBolt() && $this->plan->placeOf($s->id) < $this->plan->placeOf($check->id)) !== [];
+
+        return array_values(array_filter($turns ? $this->steps->places->all() : $this->steps->places->of($check), $before));
+    }
+
     /** @return array<string, Step> the furthest round of each position that is tight, by position, in plan order */
     private function tightBefore(Step $check): array
     {
         $furthest = [];
-        foreach ($this->steps->places->of($check) as $position) {
+        foreach ($this->blamed($check) as $position) {
             foreach ($this->fasteners->isFree($position) ? [] : $this->steps->stepsAt($position) as $step) {
                 if ($this->plan->placeOf($step->id) < $this->plan->placeOf($check->id) && $step->kind->turnsBolt() && $this->steps->live($step->id) !== null) {
                     $furthest[$position] = $step;

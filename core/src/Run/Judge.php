@@ -281,7 +281,7 @@ final readonly class Judge
         $yield = $this->plan->yieldAt($step->position);
         $limit = $yield !== null && $yield->unit->kind() === $most->unit->kind() && $yield->isGreaterThan($most)
             ? $yield->quantity()->inBase()
-            : ($step->target ?? $most)->quantity()->inBase()->multipliedBy(FaultTable::FAR_OVER);
+            : ($step->target?->unit->kind() === $most->unit->kind() ? $step->target : $most)->quantity()->inBase()->multipliedBy(FaultTable::FAR_OVER);
 
         return $judged->value->quantity()->inBase()->isGreaterThan($limit);
     }

@@ -178,7 +178,7 @@ final readonly class ResultBook
     /** The check held once something had been loosened: that was to blame, and the check is asked again when it is tight. */
     private function foundOut(Step $step): void
     {
-        $loose = array_values(array_filter($this->run->steps->places->of($step), $this->run->fasteners->isFree(...)));
+        $loose = array_values(array_filter($this->run->reach->blamed($step), $this->run->fasteners->isFree(...)));
         $this->emission->emit(new Found(FindingKind::HeldOnceLoosened, sprintf('%s: it held once %s had been loosened.', ucfirst($this->run->names->step($step)), $this->run->names->placesOf($loose)), [$step->id]));
         $this->run->undoing->resting->reopenCheck($step);
     }

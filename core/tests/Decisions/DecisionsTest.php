@@ -131,7 +131,7 @@ final class DecisionsTest extends TestCase
     public static function newer(): iterable
     {
         $undone = ['do' => 'undone', 'step' => 'a:b:1', 'attempt' => 1, 'as' => 'backed_off'];
-        yield 'a later version' => [['v' => 3]];
+        yield 'a later version' => [['v' => Outcome::VERSION + 1]];
         yield 'an effect that is none' => [['effects' => [['do' => 'polished'] + $undone]]];
         yield 'a key that it has not' => [['effects' => [$undone + ['gently' => true]]]];
         yield 'a word that it has not' => [['effects' => [['as' => 'polished'] + $undone]]];

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tests\Decisions;
 
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Tests\Fixtures\Bench;
+use Tekkal\Core\Tests\Fixtures\Hand;
 
 /** Errands in which something goes wrong that the table learned of with the third version of the rules. */
 final class Mishaps
@@ -14,6 +16,12 @@ final class Mishaps
     public static function all(): array
     {
         return [
+            'traced-to-the-rod-before' => self::tracedToTheRodBefore(...),
+            'stamped-another' => self::stampedAnother(...),
+            'between-two-limits' => self::betweenTwoLimits(...),
+            'crow-foot-setting-moved' => self::crowFootSettingMoved(...),
+            'plugs-forgotten-seen-by-another' => self::plugsForgottenSeenByAnother(...),
+            'first-measured-then-torque' => self::firstMeasuredThenTorque(...),
             'far-over-bolt-out' => self::farOverBoltOut(...),
             'wrong-lubricant-cleaned-coated' => self::wrongLubricantCleanedCoated(...),
             'pulled-while-another-stood' => self::pulledWhileAnotherStood(...),
@@ -89,5 +97,98 @@ final class Mishaps
         $bench->does('inspected', ['at' => 's1:a1:1', 'work' => 'adjusted']);
 
         return Errands::toTheEnd($bench);
+    }
+
+    private static function tracedToTheRodBefore(): Bench
+    {
+        $bench = self::until(new Bench('22-rods-stamped-and-traced'), 'free:rod2:1');
+        $bench->answers('free:rod2:1', false);
+        $bench->does('loosened', ['positions' => ['r2b', 'r2a']]);
+        $bench->answers('free:rod2:1', false);
+        $bench->does('loosened', ['positions' => ['r1b', 'r1a']]);
+        $bench->answers('free:rod2:1', true);
+        $bench->does('shaft_turned');
+        $bench->does('aid_fitted', ['aid' => 'bar', 'at' => 'joint']);
+        $bench->does('shaft_turned');
+
+        return Errands::toTheEnd($bench);
+    }
+
+    private static function stampedAnother(): Bench
+    {
+        $bench = new Bench('22-rods-stamped-and-traced');
+        $bench->does('identity_read', ['step' => 'caps_read:rod1:1', 'reads' => '1']);
+        $bench->does('identity_read', ['step' => 'rods_read:rod1:1', 'reads' => '1']);
+        $bench->does('identity_read', ['step' => 'caps_read:rod1:1', 'reads' => '2']);
+        $bench->does('inspected', ['at' => 'caps_read:rod1:1', 'work' => 'exchanged']);
+        $bench->does('identity_read', ['step' => 'caps_read:rod1:1', 'reads' => ' 1']);
+
+        return Errands::toTheEnd($bench);
+    }
+
+    private static function betweenTwoLimits(): Bench
+    {
+        $bench = self::until(new Bench('22-rods-stamped-and-traced'), 'feel:joint:1');
+        $bench->does('check_answered', ['step' => 'feel:joint:1', 'feel' => 'tight spot']);
+        $bench->does('inspected', ['at' => 'feel:joint:1', 'work' => 'adjusted']);
+        $bench->does('check_answered', ['step' => 'feel:joint:1', 'feel' => 'as before']);
+        $bench->reads('play:joint:1', '0.28 mm');
+        $bench->does('disposed', ['step' => 'play:joint:1', 'disposition' => 'use_as_is'], 'lead');
+
+        return Errands::toTheEnd($bench);
+    }
+
+    private static function crowFootSettingMoved(): Bench
+    {
+        $bench = self::until(new Bench('23-pump-by-crow-foot'), 'half:p1:1');
+        $bench->reads('half:p1:1', '20 N·m');
+        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '20 N·m']);
+        $bench->does('click_attested', ['step' => 'half:p4:1', 'tool' => 'W1']);
+        $bench->does('loosened', ['positions' => ['p4']]);
+        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '17.8 N·m', 'adapter' => 'A1', 'when' => 'before']);
+        $bench->does('click_attested', ['step' => 'half:p4:1', 'tool' => 'W1']);
+        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '16.5 N·m', 'adapter' => 'A1', 'when' => 'after']);
+        $bench->does('loosened', ['positions' => ['p4']]);
+        $bench->does('reading_taken', ['step' => 'half:p4:1', 'value' => '17.8 N·m', 'tool' => 'W2', 'adapter' => 'A1', 'reaction' => 'p1']);
+        $bench->does('inspected', ['at' => 'p1', 'finds' => 'sound']);
+
+        return Errands::toTheEnd($bench);
+    }
+
+    private static function plugsForgottenSeenByAnother(): Bench
+    {
+        $bench = self::until(new Bench('23-pump-by-crow-foot'), 'ports:joint:1');
+        $steps = array_map(fn (Step $s): string => $s->id, $bench->fold->steps->stepsOf('full'));
+        $bench->does('second_look', ['steps' => $steps, 'finds' => 'as_recorded']);
+        $bench->does('second_look', ['steps' => array_slice($steps, 0, 1), 'finds' => 'differs'], 'cy');
+        $bench->does('marked', ['positions' => ['p1'], 'mark' => 'full']);
+        $bench->answers('ports:joint:1', true);
+
+        return Errands::toTheEnd($bench);
+    }
+
+    private static function firstMeasuredThenTorque(): Bench
+    {
+        $bench = self::until(new Bench('24-studs-first-by-stretch'), 'load:m2l:1');
+        $bench->reads('load:m2l:1', '65 N·m');
+        foreach (['m2l', 'm2r'] as $stud) {
+            $bench->does('zeroed', ['position' => $stud]);
+            $bench->reads("load:$stud:1", '0.20 mm');
+        }
+        $bench->reads('load:m1l:1', '65 N·m');
+        $bench->reads('load:m1r:1', '60 N·m');
+
+        return Errands::toTheEnd($bench);
+    }
+
+    /** As it should be, as far as a step. */
+    private static function until(Bench $bench, string $step): Bench
+    {
+        $hand = new Hand($bench);
+        for ($i = 0; $i < 200 && $bench->next() !== $step; $i++) {
+            $hand->follow($bench->advice()->nextActions()[0]);
+        }
+
+        return $bench;
     }
 }

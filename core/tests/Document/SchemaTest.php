@@ -23,7 +23,7 @@ final class SchemaTest extends TestCase
     /** @return iterable<string, array{string}> chosen so that together they hold every kind of thing */
     public static function examples(): iterable
     {
-        foreach (['02-rods-part-by-part', '06-wheels-held', '09-rod-stretch-comparator', '10-torque-never-exceed-stretch', '11-trial-fit', '13-prevailing-added'] as $example) {
+        foreach (['02-rods-part-by-part', '06-wheels-held', '09-rod-stretch-comparator', '10-torque-never-exceed-stretch', '11-trial-fit', '13-prevailing-added', '22-rods-stamped-and-traced', '23-pump-by-crow-foot', '24-studs-first-by-stretch'] as $example) {
             yield $example => [$example];
         }
     }

@@ -196,7 +196,11 @@ final class Bench
         return new Advice($this->fold);
     }
 
-    /** @return list<string> what may be done now, as "do at" */
+    /**
+     * @return list<string> what may be done now, as "do at"
+     *
+     * @phpstan-impure what has happened meanwhile changes it
+     */
     public function ways(): array
     {
         return array_map(fn ($w): string => trim("$w->do $w->at"), $this->advice()->nextActions());

@@ -98,7 +98,40 @@ final readonly class LifeRules
             }
         }
 
-        return [...$broken, ...self::spentOnce($bench)];
+        return [...$broken, ...self::spentOnce($bench), ...self::beside($bench)];
+    }
+
+    /** @return list<string> of aids, the shaft, second looks and strokes */
+    private static function beside(Bench $bench): array
+    {
+        $broken = $in = [];
+        foreach ($bench->history as [$event, $outcome]) {
+            foreach ($outcome->effects as $effect) {
+                if ($effect instanceof ThingIs && $effect->thing->thing === ThingKind::Aid) {
+                    $in[$effect->thing->notes->kind.' '.$effect->thing->at] = $effect->thing->is === ThingState::In;
+                }
+                $step = $effect instanceof Stood ? $bench->fold->plan->step($effect->step) : null;
+                $check = $step instanceof CheckStep ? $bench->fold->plan->checks[$step->check] : null;
+                foreach ($step !== null && $check?->turnsShaft === true ? array_keys(array_filter($in)) : [] as $aid) {
+                    $key = explode(' ', $aid)[0];
+                    if (($bench->fold->plan->rigging->aids[$key] ?? null)?->holdsShaft === true && ! in_array($key, $step->rules->waiting->fit, true)) {
+                        $broken[] = "No shaft is turned while a lock is in: $step->id, $key.";
+                    }
+                }
+            }
+        }
+        foreach (array_keys(array_filter($in)) as $aid) {
+            $broken[] = "No run finishes while an aid is in: $aid.";
+        }
+        foreach ($bench->fold->plan->steps as $step) {
+            $live = $step->rules->result->secondLook ? $bench->fold->state->live($step->id) : null;
+            $look = (string) $bench->fold->state->factAt($step->id, StepBook::SECOND_LOOK);
+            if ($live !== null && ! str_starts_with($look, 'as_recorded by ') && ! self::isAccepted($bench, $step->position) || $live !== null && str_ends_with($look, ' by '.$live->person())) {
+                $broken[] = "Where a second person looks, one has looked, and not at their own work: $step->id.";
+            }
+        }
+
+        return $broken;
     }
 
     /** @return list<string> */

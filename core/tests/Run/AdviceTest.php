@@ -88,7 +88,7 @@ final class AdviceTest extends TestCase
         $bench->reads('s1:b2:1', '30 lbf·ft');
         $report = (new RunReport($bench->fold))->toArray();
 
-        self::assertSame(['finished', 'next_step', 'interrupted_at', 'under_way', 'ways_on', 'steps', 'waiting', 'faults', 'reported', 'tools_out', 'wet', 'unknown', 'put_off', 'in_doubt', 'positions', 'blocks_finishing'], array_keys($report));
+        self::assertSame(['finished', 'next_step', 'interrupted_at', 'under_way', 'ways_on', 'steps', 'waiting', 'faults', 'reported', 'tools_out', 'wet', 'shaft', 'aids_in', 'unknown', 'put_off', 'in_doubt', 'positions', 'blocks_finishing'], array_keys($report));
         self::assertSame([null, false, 2], [$report['next_step'], $report['finished'], is_array($report['blocks_finishing']) ? count($report['blocks_finishing']) : 0]);
         self::assertStringContainsString('Stopped short. Loosen this position and do this round again; the assembler decides.', is_array($report['blocks_finishing']) ? (string) $report['blocks_finishing'][0] : '');
 
