@@ -19,7 +19,6 @@ use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Stage;
-use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Attempt;
@@ -107,7 +106,6 @@ final readonly class RunSheet
     private function step(Step $step, RunState $state): array
     {
         $goal = $step->straightGoal();
-        $own = $step->rules->own;
 
         return [
             'id' => $step->id,
@@ -117,7 +115,7 @@ final readonly class RunSheet
             'position' => $step->position,
             'target' => $goal->target->typeset(),
             'window' => $goal->window->typeset(),
-            'threshold' => $own instanceof TurnStage ? $own->threshold?->typeset() : null,
+            'threshold' => $step->threshold()?->typeset(),
             'status' => $state->status($step->id)->value,
             'attempts' => array_map(fn (Attempt $a): array => [
                 'reading' => $a->id(),

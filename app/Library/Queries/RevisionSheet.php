@@ -8,7 +8,6 @@ use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
-use Tekkal\Core\Document\StageKinds\TurnStage;
 use Tekkal\Core\Sequence\Position;
 
 /** A revision as it is looked up: its rounds grown into a ladder, its fasteners, what it rests on. */
@@ -49,19 +48,20 @@ final readonly class RevisionSheet
                 'target_from' => $this->from(($stage->targets[$i] ?? null)?->targetSource),
                 'window_from' => $this->from(($stage->targets[$i] ?? null)?->windowSource),
             ], $rows, array_keys($rows)),
-            'how' => self::how($stage),
+            'how' => $this->how($stage),
             'why' => $stage->why,
         ];
     }
 
-    private static function how(Stage $stage): string
+    /** How it is done, and what stands beside it: aids, an adapter, what takes the reaction, a stroke, a second look. */
+    private function how(Stage $stage): string
     {
+        $line = $this->revision->tighteningLine();
         $rules = $stage->rules;
-        $motion = $rules->kind->hasTarget() ? ($rules->motion->oneMotion ? 'In one free motion.' : 'May be ratcheted.') : '';
+        $motion = $rules->kind->hasTarget() ? ($rules->motion->oneMotion ? 'in one free motion' : 'may be ratcheted') : '';
+        $says = array_filter([$line->countedFrom($stage) ?? '', $motion, ...$line->beside($stage)]);
 
-        $threshold = $rules->own instanceof TurnStage ? $rules->own->threshold : null;
-
-        return trim(($threshold === null ? '' : 'Counted from '.$threshold->typeset().'. ').$motion);
+        return implode(' ', array_map(fn (string $one): string => ucfirst($one).'.', $says));
     }
 
     /** @return array<string, mixed> */

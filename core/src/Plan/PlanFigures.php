@@ -68,7 +68,8 @@ final readonly class PlanFigures
             $own = $rules->own;
             $held = $own instanceof HoldStage ? $own->held->torque ?? $own->held->window->high ?? null : null;
             if ($held !== null) {
-                $tools[] = ['kind' => 'torque_wrench', 'unit' => $held->unit->code(), 'lowest' => $held->typeset(), 'highest' => $held->typeset(), 'class' => null, 'stages' => [$rules->key]];
+                // One that clicks cannot hold a torque.
+                $tools[] = ['kind' => 'indicating_torque_wrench', 'unit' => $held->unit->code(), 'lowest' => $held->typeset(), 'highest' => $held->typeset(), 'class' => null, 'stages' => [$rules->key]];
             }
         }
 

@@ -17,6 +17,7 @@ use Tekkal\Core\Run\Event\ResultEvent;
 use Tekkal\Core\Run\Event\RoundAttested;
 use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\Event\RunTakenOver;
+use Tekkal\Core\Run\Event\SecondLook;
 
 /**
  * A run while it is folded. decide() judges an event by today's rules, and assigns at once what it does; apply() takes an
@@ -242,7 +243,7 @@ final class RunFold
             $held === null => SetAsideReason::RunNotBegun,
             $event->stamp->id !== null && $this->state->hasSeen($event->stamp->id) => SetAsideReason::AlreadyCounted,
             $this->isFinished() => SetAsideReason::RunClosed,
-            $device !== null && $device !== $held->device && ! $event instanceof RunTakenOver => SetAsideReason::OtherDeviceHolds,
+            $device !== null && $device !== $held->device && ! $event instanceof RunTakenOver && ! $event instanceof SecondLook => SetAsideReason::OtherDeviceHolds,
             default => null,
         };
     }

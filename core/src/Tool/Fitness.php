@@ -25,7 +25,7 @@ final readonly class Fitness
         if ($tool->kind !== $requirement->kind) {
             $reasons[] = sprintf('%s is %s; this round needs %s.', $tool->code, $tool->kind->withArticle(), $requirement->kind->withArticle());
         } else {
-            $reasons = [...self::range($tool, $requirement), ...self::setting($tool, $requirement), ...self::uncertainty($tool, $requirement), ...self::use($tool, $requirement)];
+            $reasons = [...self::range($tool, $requirement), ...self::setting($tool, $requirement), ...self::uncertainty($tool, $requirement), ...self::use($tool, $requirement), ...self::holding($tool, $requirement)];
         }
         $why = $history->whyNotInForce($day);
         if ($why !== null) {
@@ -77,6 +77,18 @@ final readonly class Fitness
         return $own * self::TIMES_BETTER > $half
             ? [sprintf('%s is known to ±%g %% only; %s asks for a tool %d times better than half its width.', $tool->code, $tool->uncertainty, $requirement->window->typeset(), self::TIMES_BETTER)]
             : [];
+    }
+
+    /**
+     * A wrench that clicks lets go at the click; a torque is held against by one that shows it.
+     *
+     * @return list<string>
+     */
+    private static function holding(Tool $tool, Requirement $requirement): array
+    {
+        return ! $requirement->holds || $tool->class?->indicates() === true ? [] : [$tool->class === null
+            ? sprintf('Nobody has said whether %s shows its torque; one that only clicks cannot hold it.', $tool->code)
+            : sprintf('%s only says that its setting was reached (%s); a torque is held with one that shows it.', $tool->code, $tool->class->words())];
     }
 
     /** @return list<string> direction and threshold */

@@ -10,12 +10,14 @@ use Tekkal\Core\Unit\Written;
 /** What a stage asks of the tool that carries it out. */
 final readonly class Requirement
 {
+    /** @param  bool  $holds  does a partner hold this torque with it while somebody else tightens? */
     public function __construct(
         public ToolKind $kind,
         public Written $target,
         public Window $window,
         public string $direction = 'clockwise',
         public ?Written $threshold = null,
+        public bool $holds = false,
     ) {
     }
 }

@@ -13,6 +13,7 @@ final readonly class Tool
      * @param  list<string>  $directions  in which it was calibrated
      * @param  float|null  $uncertainty  expanded, % of the value, from its calibration; null: not stated
      * @param  Written|null  $threshold  to which an electronic tool is set; angles are counted from it
+     * @param  WrenchClass|null  $class  null: nobody has said
      */
     public function __construct(
         public string $code,
@@ -22,6 +23,7 @@ final readonly class Tool
         public array $directions = ['clockwise'],
         public ?float $uncertainty = null,
         public ?Written $threshold = null,
+        public ?WrenchClass $class = null,
     ) {
     }
 }

@@ -41,6 +41,12 @@ enum WrenchClass: string
         };
     }
 
+    /** Does it show the torque all the time (type I, indicating), or only say that a setting was reached (type II, setting)? */
+    public function indicates(): bool
+    {
+        return in_array($this, [self::IA, self::IB, self::IC, self::ID, self::IE], true);
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -29,7 +29,7 @@ final class PlanFiguresTest extends TestCase
     {
         $tools = self::figures('06-wheels-held')->tools();
 
-        self::assertSame(['torque_wrench', "15\u{A0}lbf·ft", ['final']], [$tools[count($tools) - 1]['kind'], $tools[count($tools) - 1]['highest'], $tools[count($tools) - 1]['stages']]);
+        self::assertSame(['indicating_torque_wrench', "15\u{A0}lbf·ft", ['final']], [$tools[count($tools) - 1]['kind'], $tools[count($tools) - 1]['highest'], $tools[count($tools) - 1]['stages']]);
         self::assertCount(3, $tools);
     }
 

@@ -17,6 +17,7 @@ use Tekkal\Core\Tool\Setting;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
 use Tekkal\Core\Tool\ToolRange;
+use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Written;
 
 /** Facts of the trade: a wrench is used inside its range and while its calibration holds, the due day included. */
@@ -152,5 +153,19 @@ final class FitnessTest extends TestCase
     private function window(string $low, string $high): Window
     {
         return new Window(Written::fromCode($low, 'N.m'), Written::fromCode($high, 'N.m'));
+    }
+
+    /** Type I indicates, type II is set (ISO 6789-1:2017, from memory): one that clicks cannot hold a torque (a fact of the trade). */
+    public function test_a_partner_holds_with_a_wrench_that_shows_the_torque(): void
+    {
+        [$nm, $day] = [fn (string $t): Written => Written::fromCode($t, 'N.m'), Day::of('2026-03-02')];
+        $tool = fn (?WrenchClass $class): Tool => new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('1'), class: $class);
+        $history = new CalibrationHistory([new Calibration('c', Day::of('2026-01-01'), Day::of('2027-01-01'), true)]);
+        $reasons = fn (?WrenchClass $class, bool $holds): array => Fitness::judge($tool($class), $history, new Requirement(ToolKind::TorqueWrench, $nm('30'), new Window($nm('27'), $nm('33')), holds: $holds), $day)->reasons;
+
+        self::assertSame([[], [], []], [$reasons(WrenchClass::IB, true), $reasons(WrenchClass::IIA, false), $reasons(null, false)]);
+        self::assertSame(['TW-1 only says that its setting was reached (wrench, adjustable, graduated or with display); a torque is held with one that shows it.'], $reasons(WrenchClass::IIA, true));
+        self::assertSame(['Nobody has said whether TW-1 shows its torque; one that only clicks cannot hold it.'], $reasons(null, true));
+        self::assertSame(['I_A', 'I_B', 'I_C', 'I_D', 'I_E'], array_map(fn (WrenchClass $c): string => $c->value, array_values(array_filter(WrenchClass::cases(), fn (WrenchClass $c): bool => $c->indicates()))));
     }
 }
