@@ -29,7 +29,7 @@ final readonly class BenchRecorder
     }
 
     /**
-     * @param  Closure(): array{RunContext, array<string, mixed>, 2?: array<string, mixed>, 3?: array<string, string>}  $decide  the run, what the event holds, what the server adds, and whose windows they are; runs inside the transaction, with the run locked
+     * @param  Closure(): array{RunContext, array<string, mixed>, 2?: array<string, mixed>, 3?: Surroundings}  $decide  the run, what the event holds, what the server adds, and what it knows around it; runs inside the transaction, with the run locked
      */
     public function record(BenchCommand $command, string $type, string $run, Closure $decide): Entry
     {
@@ -47,13 +47,13 @@ final readonly class BenchRecorder
         });
     }
 
-    /** @param  array{RunContext, array<string, mixed>, 2?: array<string, mixed>, 3?: array<string, string>}  $decided */
+    /** @param  array{RunContext, array<string, mixed>, 2?: array<string, mixed>, 3?: Surroundings}  $decided */
     private function draft(BenchCommand $command, string $type, int $seq, array $decided): Draft
     {
         [$context, $content] = $decided;
         $event = $command->event($type, $context->run->id, $context->run->subject, $content);
         $this->folds->keep($context->run->id, $context->fold);
-        $outcome = $context->fold->decide(EventTypes::read($event), new Surroundings($seq, windowOf: $decided[3] ?? []));
+        $outcome = $context->fold->decide(EventTypes::read($event), ($decided[3] ?? new Surroundings)->at($seq));
         if (! $outcome->isApplied()) {
             throw new Refused(ProblemType::NotDone, $outcome->reason?->sentence() ?? 'It cannot be done now.', 409);
         }

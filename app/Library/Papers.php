@@ -7,10 +7,12 @@ namespace App\Library;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 
-/** Files that are kept by the hash of their bytes: sources' papers, and libraries that were looked at. The one place that knows where. */
+/** Files that are kept by the hash of their bytes: sources' papers, pictures, and libraries that were looked at. The one place that knows where. */
 final class Papers
 {
     private const SOURCES = 'sources/';
+
+    private const PICTURES = 'pictures/';
 
     private const IMPORTS = 'imports/';
 
@@ -23,6 +25,18 @@ final class Papers
     public static function source(string $hash): ?string
     {
         return self::disk()->get(self::SOURCES.$hash);
+    }
+
+    /** @return string the hash that it is known by */
+    public static function keepPicture(string $bytes): string
+    {
+        return self::keep(self::PICTURES, $bytes);
+    }
+
+    /** @param  string  $hash  64 hex digits */
+    public static function picture(string $hash): ?string
+    {
+        return self::disk()->get(self::PICTURES.$hash);
     }
 
     /** @return string the hash that it is known by */

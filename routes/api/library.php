@@ -12,6 +12,7 @@ use App\Library\Http\LineController;
 use App\Library\Http\MapController;
 use App\Library\Http\PermitController;
 use App\Library\Http\PermitDecisionController;
+use App\Library\Http\PictureController;
 use App\Library\Http\ProcedureController;
 use App\Library\Http\RevisionController;
 use App\Library\Http\RevisionDecisionController;
@@ -63,6 +64,8 @@ Route::middleware('desk')->group(function () use ($read, $write, $sign): void {
     Route::post('library/sources', [SourceController::class, 'store'])->middleware($write);
     Route::post('library/sources/{source}/paper', [SourcePaperController::class, 'store'])->middleware($write);
     Route::get('library/sources/{source}/paper', [SourcePaperController::class, 'show'])->middleware($read);
+    Route::post('library/pictures', [PictureController::class, 'store'])->middleware($write);
+    Route::get('library/pictures/{picture}', [PictureController::class, 'show'])->where('picture', '[0-9a-f]{64}')->middleware($read);
     Route::post('library/standards', [StandardController::class, 'store'])->middleware($write);
     Route::post('library/standards/{standard}/approve', [StandardController::class, 'approve'])->middleware($sign);
 

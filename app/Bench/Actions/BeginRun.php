@@ -6,6 +6,7 @@ namespace App\Bench\Actions;
 
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
+use App\Bench\Queries\StampsOfTeardown;
 use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
 use App\Library\Models\StoredRevision;
@@ -19,6 +20,7 @@ use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\Surroundings;
 
 /** Begins the run of a job on one's own hook. The run's id is the command's, so that a second try finds the first. */
 final readonly class BeginRun
@@ -34,7 +36,7 @@ final readonly class BeginRun
         return $command->id;
     }
 
-    /** @return array{RunContext, array<string, mixed>, array<string, mixed>, array<string, string>} */
+    /** @return array{RunContext, array<string, mixed>, array<string, mixed>, Surroundings} */
     private function decide(BenchCommand $command, string $assignmentId): array
     {
         $assignment = Assignment::query()->lockForUpdate()->find($assignmentId) ?? throw Refused::notFound('There is no such job.');
@@ -56,7 +58,7 @@ final readonly class BeginRun
             new RunContext($run, $plan, new RunFold($plan), $document),
             ['assignment' => $assignment->id],
             ['revision' => $assignment->revision],
-            self::windowOf($revision, $plan),
+            new Surroundings(windowOf: self::windowOf($revision, $plan), stamped: StampsOfTeardown::for($subject->id, $plan)),
         ];
     }
 

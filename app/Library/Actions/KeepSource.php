@@ -8,10 +8,10 @@ use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Source;
 use App\Library\Papers;
+use App\Library\Pictures;
 use App\People\Models\Person;
 use App\Shared\Http\FileName;
 use App\Shared\Ids;
-use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -20,8 +20,6 @@ use Tekkal\Core\Document\WaitCycles;
 /** Puts a source on record, says what superseded it, and keeps its paper. */
 final readonly class KeepSource
 {
-    private const MOST_PIXELS = 40_000_000;
-
     public function __construct(private Recorder $recorder)
     {
     }
@@ -49,7 +47,7 @@ final readonly class KeepSource
         $bytes = (string) $file->get();
         [$type, $bytes] = match (true) {
             str_starts_with($bytes, '%PDF-') && str_contains(substr($bytes, -2048), '%%EOF') => ['application/pdf', $bytes],
-            str_starts_with($bytes, "\x89PNG\r\n\x1a\n"), str_starts_with($bytes, "\xFF\xD8\xFF") => $this->drawnAnew($bytes),
+            Pictures::isOne($bytes) => ['image/png', Pictures::drawnAnew($bytes)],
             default => throw Refused::field('file', sprintf('"%s" is neither a PDF nor a PNG or JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file)),
         };
         $hash = Papers::keepSource($bytes);
@@ -58,20 +56,6 @@ final readonly class KeepSource
                 'digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes), 'name' => FileName::of($file),
             ]));
         });
-    }
-
-    /** @return array{string, string} type and bytes */
-    private function drawnAnew(string $bytes): array
-    {
-        $size = getimagesizefromstring($bytes);
-        if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new Refused(ProblemType::BadValue, 'The picture cannot be read, or has more than 40 million pixels. Nothing was stored.', 422, ['field' => 'file', 'limit' => self::MOST_PIXELS, 'unit' => 'pixels']);
-        }
-        $picture = @imagecreatefromstring($bytes) ?: throw Refused::field('file', 'The picture is damaged. Nothing was stored.');
-        ob_start();
-        imagepng($picture);
-
-        return ['image/png', (string) ob_get_clean()];
     }
 
     private function noCircle(string $code, ?string $successor): void

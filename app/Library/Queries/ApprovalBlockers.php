@@ -7,6 +7,8 @@ namespace App\Library\Queries;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\Source;
 use App\Library\Models\Standard;
+use App\Library\Papers;
+use Tekkal\Core\Document\Picture;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Wanting;
 use Tekkal\Core\Plausibility\Challenge;
@@ -28,8 +30,20 @@ final class ApprovalBlockers
         return [
             ...Wanting::blockers($revision, $document),
             ...self::papers($revision),
+            ...self::pictures($document),
             ...array_values(array_map(fn (Challenge $c): string => 'A doubt has no answer: '.$c->sentence, $open)),
         ];
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return list<string> pictures that it names and that nobody has brought here
+     */
+    public static function pictures(array $document): array
+    {
+        $wanting = array_filter(Picture::filesIn($document), fn (string $file): bool => Papers::picture($file) === null);
+
+        return array_values(array_map(fn (string $file): string => sprintf('The picture %s… is not on record here; bring it again.', substr($file, 0, 12)), $wanting));
     }
 
     /** @return list<string> papers cited by the shop's own records that are not what the records say, or not in force */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Library\Queries;
 
 use Tekkal\Core\Document\FastenerType;
+use Tekkal\Core\Document\Picture;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Document\StageKinds\CheckStage;
 use Tekkal\Core\Sequence\Position;
 
 /** A revision as it is looked up: its rounds grown into a ladder, its fasteners, what it rests on. */
@@ -30,6 +32,7 @@ final readonly class RevisionSheet
             'rungs' => array_map($this->rung(...), $this->revision->stages()),
             'fastener_types' => array_values(array_map($this->fastener(...), $this->revision->fasteners)),
             'surfaces' => array_map(fn ($a): array => ['surface' => $a->surface, 'condition' => $a->condition], $this->revision->agents),
+            'beside' => $this->revision->tighteningLine()->rigging(),
             'sources' => $this->document['sources'] ?? [],
             'cautions' => $this->document['cautions'] ?? [],
         ];
@@ -50,7 +53,16 @@ final readonly class RevisionSheet
             ], $rows, array_keys($rows)),
             'how' => $this->how($stage),
             'why' => $stage->why,
+            'pictures' => [...Picture::of(Picture::stageOf($this->document, $stage->key())), ...$this->ofCheck($stage)],
         ];
+    }
+
+    /** @return list<array{file: string, shows: string, says: string}> */
+    private function ofCheck(Stage $stage): array
+    {
+        $check = $stage->rules->own instanceof CheckStage ? $stage->rules->own->check : null;
+
+        return Picture::of(collect((array) ($this->document['checks'] ?? []))->firstWhere('key', $check));
     }
 
     /** How it is done, and what stands beside it: aids, an adapter, what takes the reaction, a stroke, a second look. */
@@ -76,6 +88,7 @@ final readonly class RevisionSheet
             'groups' => implode(', ', array_map(fn ($g): string => $g->name, $groups)),
             'count' => count(array_filter($this->revision->map->positions, fn (Position $p): bool => isset($groups[$p->group]))),
             'marking' => data_get($raw, 'marking'),
+            'pictures' => Picture::of($raw),
             'across_flats' => is_string(data_get($raw, 'across_flats')) ? data_get($raw, 'across_flats') : null,
             'reuse' => $type->reuse === Reuse::UpTo ? sprintf('up to %d %s', $type->cycles, $type->cycles === 1 ? 'tightening' : 'tightenings') : $type->reuse->words(),
         ];

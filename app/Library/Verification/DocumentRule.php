@@ -11,7 +11,7 @@ use App\Library\Papers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Connection;
 
-/** The documents, plans and papers that entries name by their hashes are there, and are those. */
+/** The documents, plans, papers and pictures that entries name by their hashes are there, and are those. */
 final class DocumentRule implements EntryRule
 {
     /** A revision handed in before its time was taken from its entry was dated a moment earlier. */
@@ -38,6 +38,7 @@ final class DocumentRule implements EntryRule
             match ($entry->optional('event.type')) {
                 'revision_submitted', 'revision_drafted' => $this->revision($snapshot, $entry, $report),
                 'source_paper_kept' => $this->paper($entry, $report),
+                'picture_kept' => $this->file($entry, Papers::picture(...), 'The picture', $report),
                 default => null,
             };
         }
@@ -79,10 +80,16 @@ final class DocumentRule implements EntryRule
 
     private function paper(Entry $entry, Report $report): void
     {
+        $this->file($entry, Papers::source(...), "Of source {$entry->streamId()} the paper", $report);
+    }
+
+    /** @param  callable(string): (string|null)  $read */
+    private function file(Entry $entry, callable $read, string $what, Report $report): void
+    {
         $digest = $entry->optional('data.digest') ?? '';
-        $bytes = preg_match('/^[0-9a-f]{64}$/D', $digest) === 1 ? Papers::source($digest) : null;
+        $bytes = preg_match('/^[0-9a-f]{64}$/D', $digest) === 1 ? $read($digest) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $digest) {
-            $report->add(sprintf('The paper %s… of source %s %s.', substr($digest, 0, 16), $entry->streamId(), $bytes === null ? 'is missing' : 'is not what was kept'));
+            $report->add(sprintf('%s %s… %s.', $what, substr($digest, 0, 16), $bytes === null ? 'is missing' : 'is not what was kept'));
         }
     }
 }

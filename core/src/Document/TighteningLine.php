@@ -168,6 +168,31 @@ final readonly class TighteningLine
         ]));
     }
 
+    /** @return list<string> aids, adapters and what keeps the shaft from being turned, a sentence each */
+    public function rigging(): array
+    {
+        $rigging = $this->revision->rigging;
+        $pieces = fn (Aid $a): string => $a->pieces === 1 ? '' : " ($a->pieces pieces)";
+
+        return [
+            ...array_values(array_map(fn (Aid $a): string => ucfirst($a->words()).$pieces($a).($a->holdsShaft ? ': while it is in, the shaft is not turned' : '').($a->stays ? '; it stays in' : '').'.', $rigging->aids)),
+            ...array_values(array_map(fn (DemandedAdapter $a): string => ucfirst($a->name).($a->adds === null ? '' : sprintf(' adds %s to a wrench of %s', $a->adds->typeset(), $a->wrench?->typeset())).'.', $rigging->adapters)),
+            ...array_map(fn (TurnStop $s): string => sprintf('The shaft is not turned%s%s: %s.', $s->from === null ? '' : ' from “'.$this->called($s->from).'” on', $s->until === null ? '' : ' until “'.$this->called($s->until).'”', $s->why), $rigging->stops),
+        ];
+    }
+
+    /** A round or a check by its name. */
+    private function called(string $key): string
+    {
+        foreach ($this->revision->stages() as $stage) {
+            if ($stage->key() === $key) {
+                return $this->round($stage);
+            }
+        }
+
+        return $this->revision->checks[$key]->name ?? $key;
+    }
+
     /**
      * The evidence that rounds want which do not say so themselves: what a click alone would leave not proved. And of risk
      * class A, that nobody looks a second time.

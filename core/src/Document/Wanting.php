@@ -21,7 +21,8 @@ final readonly class Wanting
         'sequences' => ['order', 'no order is there yet; make one'], 'window_standards' => ['window standard', 'no window is there yet; make one'],
         'consumables' => ['consumable', 'no consumable is there yet; name one'], 'conflicts' => ['conflict', 'no conflict is described'], 'sides' => ['side', 'it is not said who says what; enter both sides'],
         'cautions' => ['caution', 'no caution is written'], 'legs' => ['leg', 'it is not said what is tightened before and after; enter the legs'], 'marks' => ['mark', 'no mark is described'],
-        'fault_overrides' => ['rule for a fault', 'no rule is written'], 'watched' => ['watched value', 'no watched value is described'],
+        'fault_overrides' => ['rule for a fault', 'no rule is written'], 'strokes' => ['stroke', 'no stroke is described'], 'pictures' => ['picture', 'no picture is there'],
+        'aids' => ['aid', 'no aid is described'], 'adapters' => ['adapter', 'no adapter is described'], 'turn_stops' => ['reason not to turn the shaft', 'no reason is written'], 'watched' => ['watched value', 'no watched value is described'],
     ];
 
     /** Fields whose name alone says too little; what is asked where nothing stands. */
@@ -31,6 +32,7 @@ final readonly class Wanting
         'target_source' => ['source of the target', 'it is not said where the value stands'], 'window_source' => ['source of the window', 'it is not said where the window stands'],
         'window_standard' => ['window', 'it is not said how far off it may be'], 'low' => ['lower limit', 'it is not said how low it may be'], 'high' => ['upper limit', 'it is not said how high it may be'],
         'method' => ['method', 'it is not said how it is measured'], 'check' => ['check', 'it is not said which check is meant'], 'threshold' => ['threshold', 'it is not said from which torque the angle counts'],
+        'says' => ['what it shows', 'it is not said yet what is to be seen on it'], 'number' => ['number', 'it has no number yet'], 'looks' => ['look', 'it is not said yet how it looks'], 'after' => ['round', 'it is not said after which round'],
         'map' => ['map', 'the map is not drawn yet'], 'width' => ['width', 'it has no width yet'], 'height' => ['height', 'it has no height yet'], 'front' => ['front', 'it is not said where the front is'],
         'thread' => ['thread', 'the thread is not entered yet'], 'strength' => ['strength class', 'the strength class is not entered yet'], 'fastener' => ['fastener', 'it is not said which fastener'],
         'sequence' => ['order', 'it has no order yet'], 'key' => ['short name', 'it has no short name yet'], 'name' => ['name', 'it has no name yet'], 'kind' => ['kind', 'its kind is not chosen yet'], 'x' => ['place across', 'it has no place across yet'], 'y' => ['place down', 'it has no place down yet'],
@@ -39,7 +41,7 @@ final readonly class Wanting
     /** Where in the editor it is mended, by the document's first field. */
     private const PARTS = [
         'fasteners' => 'fasteners', 'groups' => 'fasteners', 'surfaces' => 'fasteners', 'consumables' => 'fasteners', 'map' => 'map', 'sequences' => 'orders', 'sources' => 'sources', 'window_standards' => 'sources',
-        'conflicts' => 'sources', 'stages' => 'rounds', 'checks' => 'checks', 'cautions' => 'bench', 'marks' => 'bench', 'fault_overrides' => 'bench',
+        'conflicts' => 'sources', 'stages' => 'rounds', 'checks' => 'checks', 'cautions' => 'bench', 'marks' => 'bench', 'fault_overrides' => 'bench', 'aids' => 'bench', 'adapters' => 'bench', 'turn_stops' => 'bench',
     ];
 
     private const LONGEST_NAME = 60;

@@ -61,7 +61,7 @@ final readonly class PlanText
             'consumables' => $this->figures->consumables(),
             'new_fasteners' => $this->figures->newFasteners(),
             'time' => $this->figures->time()->printed,
-            'beside' => $this->beside(),
+            'beside' => [...$this->revision->tighteningLine()->rigging(), ...$this->beside()],
             'evidence' => $this->revision->tighteningLine()->evidence(),
             'not_approvable' => $this->revision->whyNotApprovable(),
         ];
@@ -127,6 +127,7 @@ final readonly class PlanText
             'Used up: '.($this->figures->consumables() === [] ? 'nothing' : implode(', ', $this->figures->consumables())),
             'New fasteners: '.($new === [] ? 'none' : implode(', ', array_map(fn (string $t, int $n): string => "$n × $t", array_keys($new), $new))),
             'Time, estimated: '.$this->figures->time()->printed,
+            ...$this->revision->tighteningLine()->rigging(),
             ...$this->beside(),
             ...$this->revision->tighteningLine()->evidence(),
             ...array_map(fn (string $s): string => "Not to be approved yet. $s", $this->revision->whyNotApprovable()),

@@ -28,4 +28,10 @@ final readonly class Surroundings
         public array $stamped = [],
     ) {
     }
+
+    /** The same of an entry with this number. */
+    public function at(int $seq): self
+    {
+        return new self($seq, $this->aside, $this->found, $this->source, $this->tool, $this->windowOf, $this->stamped);
+    }
 }

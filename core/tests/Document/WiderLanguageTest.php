@@ -114,6 +114,13 @@ final class WiderLanguageTest extends TestCase
         self::assertStringContainsString("after 2 measured and good ones the others by torque alone, 62–68\u{A0}N·m", $studs->long()[1]);
     }
 
+    public function test_aids_adapters_and_what_keeps_the_shaft_are_sentences(): void
+    {
+        self::assertSame(['Aid 3, the blocking bar at the flange: while it is in, the shaft is not turned.', 'The shaft is not turned until “thrust halves aligned”: the thrust halves are not aligned.'], self::read(self::RODS)->tighteningLine()->rigging());
+        self::assertSame(['Aid 7, the port plugs (2 pieces).', "The 17 mm crow-foot adds 50\u{A0}mm to a wrench of 400\u{A0}mm."], self::read(self::PUMP)->tighteningLine()->rigging());
+        self::assertSame('The shaft is not turned from “thrust halves aligned” on: the thrust halves are not aligned.', str_replace('check: ', '', self::read(self::RODS, ['turn_stops.0.until' => null, 'turn_stops.0.from' => 'align'])->tighteningLine()->rigging()[1]));
+    }
+
     public function test_in_risk_class_a_it_is_said_that_nobody_looks_a_second_time(): void
     {
         self::assertSame([], self::read(self::PUMP)->tighteningLine()->evidence());

@@ -787,6 +787,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a picture that documents name by the hash of its bytes */
+        post: operations["library.keepPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/pictures/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A picture */
+        get: operations["library.picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/library/standards": {
         parameters: {
             query?: never;
@@ -1739,12 +1773,21 @@ export interface components {
             rows: components["schemas"]["RungRow"][];
             how: string;
             why: string;
+            pictures: components["schemas"]["Picture"][];
+        };
+        Picture: {
+            /** @description The hash of its bytes */
+            file: string;
+            /** @enum {string} */
+            shows: "right" | "wrong";
+            says: string;
         };
         Surface: {
             surface: string;
             condition: string;
         };
         FastenerRow: {
+            pictures: components["schemas"]["Picture"][];
             key: string;
             name: string;
             groups: string;
@@ -2006,6 +2049,8 @@ export interface components {
             arrangement: "circle" | "rows";
         };
         SheetBody: {
+            /** @description Aids, adapters and what keeps the shaft from being turned, a sentence each */
+            beside: string[];
             rungs: components["schemas"]["Rung"][];
             fastener_types: components["schemas"]["FastenerRow"][];
             surfaces: components["schemas"]["Surface"][];
@@ -2036,6 +2081,8 @@ export interface components {
             differ: boolean;
         };
         RevisionSheet: {
+            /** @description Aids, adapters and what keeps the shaft from being turned, a sentence each */
+            beside: string[];
             /** Format: uuid */
             id: string;
             letter: string;
@@ -2513,6 +2560,7 @@ export type FoundList = components['schemas']['FoundList'];
 export type MachineState = components['schemas']['MachineState'];
 export type RungRow = components['schemas']['RungRow'];
 export type Rung = components['schemas']['Rung'];
+export type Picture = components['schemas']['Picture'];
 export type Surface = components['schemas']['Surface'];
 export type FastenerRow = components['schemas']['FastenerRow'];
 export type ProcedureDocument = components['schemas']['ProcedureDocument'];
@@ -4007,6 +4055,59 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.keepPicture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                };
+            };
+        };
+        responses: {
+            /** @description The hash that documents name it by */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        file: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
             };
             default: components["responses"]["Problem"];
         };

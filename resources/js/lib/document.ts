@@ -91,16 +91,21 @@ export function unshown(value: object): string | null {
   const map = (typeof doc.map === 'object' && doc.map !== null ? doc.map : {}) as Record<string, unknown>;
   for (const field of ['parts', 'positions']) if (!isThings(map[field])) return `map.${field} is no list`;
   for (const field of ['fasteners', 'groups', 'surfaces', 'sources', 'stages']) if (!isThings(doc[field])) return `${field} is no list`;
-  for (const field of ['window_standards', 'sequences', 'checks', 'conflicts', 'consumables', 'fault_overrides'])
+  for (const field of ['window_standards', 'sequences', 'checks', 'conflicts', 'consumables', 'fault_overrides', 'aids', 'adapters', 'turn_stops'])
     if (doc[field] !== undefined && !isThings(doc[field])) return `${field} is no list`;
   if (!Array.isArray(doc.cautions)) return 'cautions is no list';
+  const pictured = [...(doc.fasteners as object[]), ...((doc.checks ?? []) as object[])] as Record<string, unknown>[];
+  if (pictured.some((thing) => thing.pictures !== undefined && !isThings(thing.pictures))) return 'pictures is no list';
+  const strokes = typeof doc.marks === 'object' && doc.marks !== null ? (doc.marks as Record<string, unknown>).strokes : undefined;
+  if (strokes !== undefined && !isThings(strokes)) return 'strokes of the marks is no list';
   return (doc.stages as object[]).map(unshownStage).find((wrong) => wrong !== null) ?? null;
 }
 
 /** The same of one round or block. */
 export function unshownStage(value: object): string | null {
   const stage = value as Record<string, unknown>;
-  for (const field of ['targets', 'legs', 'stages']) if (stage[field] !== undefined && !isThings(stage[field])) return `${field} of a round is no list`;
+  for (const field of ['targets', 'legs', 'stages', 'pictures'])
+    if (stage[field] !== undefined && !isThings(stage[field])) return `${field} of a round is no list`;
   for (const inner of [...((stage.targets ?? []) as object[]), ...((stage.legs ?? []) as object[])] as Record<string, unknown>[])
     for (const field of ['positions', 'parts']) if (inner[field] !== undefined && !Array.isArray(inner[field])) return `${field} of a round is no list`;
   return ((stage.stages ?? []) as object[]).map(unshownStage).find((wrong) => wrong !== null) ?? null;

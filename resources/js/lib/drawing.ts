@@ -4,7 +4,7 @@ export type Mark = { position: string; strokes: Evidence[]; old: number; fault: 
 export type HeadShape = 'hex' | 'twelve_point' | 'internal' | 'stud_with_nut';
 export type Fastener = { key: string; head: HeadShape | null; across_flats_mm: string | null };
 export type MapPart = { key: string; name: string; shape: 'box' | 'cap' | 'round'; x: string; y: string; width: string; height: string };
-export type MapPosition = { key: string; number: string; x: string; y: string; group: string; part: string; landmark?: string };
+export type MapPosition = { key: string; number: string; x: string; y: string; group: string; part: string; landmark?: string; adapter?: string };
 export type Sketch = {
   map: { width: string; height: string; front: 'left' | 'right' | 'top' | 'bottom'; parts: MapPart[]; positions: MapPosition[] };
   groups: { key: string; fastener: string }[];

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import {
+  ADAPTER_FIELDS,
+  AID_FIELDS,
   BLOCK_PARTS,
   CHECK_FIELDS,
   CHECK_KINDS,
@@ -18,7 +20,10 @@ import {
   MORE_FASTENER_FIELDS,
   MORE_GEOMETRY_FIELDS,
   SHANK_FIELDS,
+  STROKE_FIELDS,
+  THEN_FIELDS,
   TOOL_FIELDS,
+  TURN_STOP_FIELDS,
   WITHIN_FIELDS,
   choicesAt,
   furtherFields,
@@ -37,7 +42,7 @@ const thing = (name: string): Thing => {
   return found;
 };
 /** Fields with a form of their own, and the key, which nobody types. */
-const OWN = ['key', 'kind', 'name', 'why', 'targets', 'sequence', 'tool', 'within', 'held'];
+const OWN = ['key', 'kind', 'name', 'why', 'targets', 'sequence', 'tool', 'within', 'held', 'then_by_torque', 'pictures'];
 
 /** Whether the form asks for every field that may be written, and offers every word that may stand there. */
 function asksForAll(name: string, fields: FieldSpec[], own: string[]): void {
@@ -105,11 +110,16 @@ describe('the forms of the editor, held to the published schema', () => {
     for (const field of thing(`stage_${kind}`).required ?? []) expect(field in fresh || asked.includes(field), field).toBe(true);
   });
 
-  it('ask for all that tools, limits of time, partners, marks, things used up, rules of a source and legs may say', () => {
+  it('ask for all that tools, limits of time, partners, marks, strokes, aids, adapters, things used up, rules of a source and legs may say', () => {
     asksForAll('tool', TOOL_FIELDS, []);
     asksForAll('within', WITHIN_FIELDS, []);
     asksForAll('held', HELD_FIELDS, []);
-    asksForAll('marks', MARK_FIELDS, []);
+    asksForAll('marks', MARK_FIELDS, ['strokes']);
+    asksForAll('stroke', STROKE_FIELDS, []);
+    asksForAll('then_by_torque', THEN_FIELDS, []);
+    asksForAll('aid', AID_FIELDS, ['key']);
+    asksForAll('adapter', ADAPTER_FIELDS, ['key']);
+    asksForAll('turn_stop', TURN_STOP_FIELDS, ['key']);
     asksForAll('consumable', CONSUMABLE_FIELDS, ['key']);
     asksForAll('fault_override', FAULT_FIELDS, []);
     asksForAll('block', [BLOCK_PARTS], ['key', 'traversal', 'legs', 'why', 'stages']);
@@ -118,7 +128,7 @@ describe('the forms of the editor, held to the published schema', () => {
   });
 
   it('ask for all that is known of a fastener', () => {
-    asksForAll('fastener', [...FASTENER_FIELDS, CYCLES_FIELD, SPENT_FIELD, ...MORE_FASTENER_FIELDS], ['key', 'geometry']);
+    asksForAll('fastener', [...FASTENER_FIELDS, CYCLES_FIELD, SPENT_FIELD, ...MORE_FASTENER_FIELDS], ['key', 'geometry', 'pictures']);
     // The name of a friction set is kept where it stands; nothing goes by it, so nobody is asked for it.
     asksForAll('geometry', [...GEOMETRY_FIELDS, ...MORE_GEOMETRY_FIELDS], ['shank', 'members', 'friction_set']);
     asksForAll('shank', SHANK_FIELDS, []);
@@ -131,7 +141,7 @@ describe('the forms of the editor, held to the published schema', () => {
         .filter((name) => name.startsWith('check_'))
         .sort(),
     );
-    for (const { value } of CHECK_KINDS) asksForAll(`check_${value}`, [...limitFields(value), ...CHECK_FIELDS], ['key', 'kind', 'name']);
+    for (const { value } of CHECK_KINDS) asksForAll(`check_${value}`, [...limitFields(value), ...CHECK_FIELDS], ['key', 'kind', 'name', 'pictures']);
   });
 
   it('let one choose earlier rounds by their place in the ladder', () => {

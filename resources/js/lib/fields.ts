@@ -4,7 +4,17 @@ import { TIGHTENING, WITH_GROUPS, WITH_MOTION, WITH_ORDER, said } from './stages
 type Option = { value: string; text: string };
 
 /** What a choice is made from. */
-export type Choices = { stages: Option[]; groups: Option[]; parts: Option[]; checks: Option[]; consumables: Option[]; sources: Option[] };
+export type Choices = {
+  stages: Option[];
+  groups: Option[];
+  parts: Option[];
+  checks: Option[];
+  consumables: Option[];
+  sources: Option[];
+  aids: Option[];
+  adapters: Option[];
+  ends: Option[];
+};
 
 /** One field of the document as the editor asks for it. */
 export type FieldSpec = { field: string; label: string } & (
@@ -56,6 +66,15 @@ const NEEDED: Partial<Record<string, FieldSpec[]>> = {
   loosen: [{ field: 'how', label: 'How far', as: 'one', usual: 'as “back by” says', options: words('fully', 'by_angle') }, text('back', 'Back by', '90°')],
 };
 
+/** After how many measured ones the others of a stretch round may be done by torque alone. */
+export const THEN_FIELDS: FieldSpec[] = [
+  { field: 'first', label: 'By torque alone after so many measured', as: 'number' },
+  text('low', 'good from', '62 N·m'),
+  text('high', 'to', '68 N·m'),
+  { field: 'evidence', label: 'Their least evidence', as: 'one', usual: 'a measured value', options: words('one_by_one', 'as_round') },
+  { field: 'source', label: 'Who says so', as: 'one-of', from: 'sources' },
+];
+
 const FURTHER: (FieldSpec & { kinds: string[] })[] = [
   { field: 'counted', label: 'Angle counts', kinds: ['turn'], as: 'one', usual: 'from the start of the round', options: words('from_threshold') },
   { field: 'ceiling', label: 'Torque never above', kinds: ['stretch'], as: 'text', example: '90 N·m' },
@@ -64,6 +83,8 @@ const FURTHER: (FieldSpec & { kinds: string[] })[] = [
   { field: 'prevailing_from', label: 'measured in round', kinds: ['torque'], as: 'one-of', from: 'stages', usual: '–' },
   { field: 'repeat_at_most', label: 'Passes at most', kinds: ['verification_pass'], as: 'number' },
   { field: 'per', label: 'Asked once for', kinds: ['check'], as: 'one', usual: 'the joint', options: words('part', 'position') },
+  { field: 'at_a_time', label: 'All in turn, each so much at a time', kinds: ['seat', 'loosen'], as: 'text', example: '1/4 turn' },
+  { field: 'reaction', label: 'What takes the reaction', kinds: TIGHTENING, as: 'text', example: 'the fixture, never another nut' },
   {
     field: 'motion',
     label: 'Motion',
@@ -83,6 +104,7 @@ const FURTHER: (FieldSpec & { kinds: string[] })[] = [
     options: words('measured', 'one_by_one', 'as_round'),
   },
   { field: 'loading', label: 'counts as one use of the fastener', kinds: TIGHTENING, as: 'tick' },
+  { field: 'second_look', label: 'looked at by a second person', kinds: WITH_ORDER, as: 'tick' },
   { field: 'reversed', label: 'goes through its order backwards', kinds: [...WITH_ORDER, 'check'], as: 'tick' },
 ];
 
@@ -90,6 +112,8 @@ const ANY_ROUND: FieldSpec[] = [
   { field: 'trial', label: 'is part of a trial fit', as: 'tick' },
   { field: 'needs', label: 'Only after all of', as: 'several', from: 'stages' },
   { field: 'consumables', label: 'Uses up', as: 'several', from: 'consumables' },
+  { field: 'fit', label: 'Goes in before it', as: 'several', from: 'aids' },
+  { field: 'remove', label: 'Comes out before it', as: 'several', from: 'aids' },
 ];
 const ONLY_GROUPS: FieldSpec = { field: 'groups', label: 'Only for', as: 'several', from: 'groups' };
 
@@ -154,6 +178,8 @@ export const MORE_FASTENER_FIELDS: FieldSpec[] = [
   text('material', 'Material, where it has no class'),
   text('part_number', 'Part number in the source'),
   { field: 'hand', label: 'Thread turns', as: 'one', usual: 'to the right', options: [{ value: 'left', text: 'to the left' }] },
+  { field: 'thread_cycles', label: 'Tightenings that the thread takes', as: 'number' },
+  { field: 'insert_cycles', label: 'Tightenings that an insert takes', as: 'number' },
   text('never_exceed_stretch', 'Scrap beyond a stretch of', '0.20 mm'),
   { field: 'source', label: 'Where the data come from', as: 'text', wide: true },
 ];
@@ -172,16 +198,26 @@ export const MORE_GEOMETRY_FIELDS: FieldSpec[] = [
 export const SHANK_FIELDS: FieldSpec[] = [text('length', 'Shank length', '42 mm'), text('diameter', 'Shank ⌀', '10 mm')];
 export const MEMBER_FIELDS: FieldSpec[] = [text('material', 'Clamped member of', 'steel'), text('thickness', 'Its thickness', '54 mm')];
 
+/** A tighter limit of the shop's own; between the two the lead decides. */
+const SHOP_LIMITS: FieldSpec[] = [text('shop_low', 'In this shop from', '0.10 mm'), text('shop_high', 'to (shop)', '0.25 mm')];
+
 const LIMITS: Record<string, FieldSpec[]> = {
   confirm: [],
-  measure: [text('low', 'Good from', '0.08 mm'), text('high', 'to', '0.30 mm')],
-  interval: [text('low', 'Good from', '0.04 mm'), text('high', 'to', '0.08 mm')],
+  feel: [],
+  identity: [
+    { field: 'matches', label: 'The same as', as: 'one-of', from: 'checks', usual: 'nothing else' },
+    text('expected', 'It must read, where one knows'),
+  ],
+  measure: [text('low', 'Good from', '0.08 mm'), text('high', 'to', '0.30 mm'), ...SHOP_LIMITS],
+  interval: [text('low', 'Good from', '0.04 mm'), text('high', 'to', '0.08 mm'), ...SHOP_LIMITS],
   go_no_go: [text('go', 'Enters', '0.05 mm'), text('no_go', 'Does not', '0.15 mm')],
   compare: [text('change_at_most', 'Changes at most by', '0.02 mm'), { field: 'compare_with', label: 'with', as: 'one-of', from: 'checks' }],
 };
 
 export const CHECK_KINDS: Option[] = [
   { value: 'confirm', text: 'yes or no' },
+  { value: 'feel', text: 'as the hand feels it' },
+  { value: 'identity', text: 'what is stamped on it' },
   { value: 'measure', text: 'a measured value' },
   { value: 'interval', text: 'between two marks of a gauge' },
   { value: 'go_no_go', text: 'go and no-go gauge' },
@@ -195,7 +231,47 @@ export const CHECK_FIELDS: FieldSpec[] = [
   text('method', 'How'),
   text('why', 'Why'),
   text('source', 'Whose check it is'),
+  {
+    field: 'way_back',
+    label: 'Where it fails, loosen and ask again',
+    as: 'one',
+    usual: 'nothing; look into it',
+    options: [
+      { value: 'last_part', text: 'the last part, then the one before' },
+      { value: 'last_group', text: 'the last group, then the one before' },
+      { value: 'last_leg', text: 'what came before the shaft was turned' },
+    ],
+  },
+  { field: 'turns_shaft', label: 'the shaft is turned for it', as: 'tick' },
   { field: 'needs', label: 'Only after these have held', as: 'several', from: 'checks' },
+];
+
+export const AID_FIELDS: FieldSpec[] = [
+  text('number', 'Number on it', '7'),
+  text('name', 'As people say it', 'the crank lock'),
+  { field: 'kind', label: 'Kind', as: 'one', options: words('pin', 'lock', 'plug', 'guard', 'bar', 'strip', 'other') },
+  { field: 'pieces', label: 'Pieces', as: 'number' },
+  { field: 'holds_shaft', label: 'the shaft is not turned with it in', as: 'tick' },
+  { field: 'stays', label: 'it stays in', as: 'tick' },
+];
+
+export const ADAPTER_FIELDS: FieldSpec[] = [
+  text('name', 'As people say it', 'the 17 mm crow-foot'),
+  text('adds', 'Adds to the lever', '50 mm'),
+  text('wrench', 'On a wrench of', '400 mm'),
+];
+
+export const TURN_STOP_FIELDS: FieldSpec[] = [
+  { field: 'why', label: 'What stands in the way', as: 'text', example: 'the thrust halves are not aligned', wide: true },
+  { field: 'from', label: 'From the first result of', as: 'one-of', from: 'stages', usual: 'the beginning' },
+  { field: 'until', label: 'until this is done', as: 'one-of', from: 'ends', usual: 'the end' },
+];
+
+export const STROKE_FIELDS: FieldSpec[] = [
+  { field: 'after', label: 'After round', as: 'one-of', from: 'stages' },
+  text('looks', 'it looks so', 'white line'),
+  { field: 'where', label: 'Where', as: 'one', usual: 'as the marks', options: words('head', 'beside') },
+  { field: 'crosses', label: 'across the stroke of round', as: 'one-of', from: 'stages', usual: 'none' },
 ];
 
 export const SURFACE_GROUPS: FieldSpec = { field: 'groups', label: 'Only on', as: 'several', from: 'groups' };
@@ -257,6 +333,9 @@ export const FAULT_FIELDS: FieldSpec[] = [
       { value: 'far_over', text: 'far over' },
       { value: 'pulled_aside', text: 'pulled while it could not count' },
       { value: 'check_reopened', text: 'what was checked was opened again' },
+      { value: 'took_reaction', text: 'the reaction was taken through it' },
+      { value: 'thread_used_up', text: 'the thread has had its tightenings' },
+      { value: 'check_between', text: 'between the limit of the shop and that of the maker' },
     ],
   },
   {
@@ -328,14 +407,18 @@ function numbered(stage: Stage, no: string): [string, string][] {
 export function choicesAt(doc: Doc, stage?: Stage): Choices {
   const named = (list: { key: string; name?: string }[]) =>
     list.map((thing) => ({ value: thing.key, text: thing.name === undefined || thing.name === '' ? thing.key : thing.name }));
+  const listed = (field: string) => named((Array.isArray(doc[field]) ? doc[field] : []) as { key: string; name?: string }[]);
   const numbers = new Map(doc.stages.flatMap((s, i) => numbered(s, String(i + 1))));
-  const consumables = Array.isArray(doc.consumables) ? (doc.consumables as { key: string; name?: string }[]) : [];
+  const stages = stagesBefore(doc.stages, stage?.key ?? null).map((s) => ({ value: s.key, text: `${numbers.get(s.key) ?? ''} ${said(s)}` }));
   return {
-    stages: stagesBefore(doc.stages, stage?.key ?? null).map((s) => ({ value: s.key, text: `${numbers.get(s.key) ?? ''} ${said(s)}` })),
+    stages,
     groups: named(doc.groups),
     parts: named(doc.map.parts),
     checks: named(doc.checks ?? []),
-    consumables: named(consumables),
+    consumables: listed('consumables'),
+    aids: listed('aids'),
+    adapters: listed('adapters'),
+    ends: [...stages, ...named(doc.checks ?? [])],
     sources: doc.sources.map((s) => ({ value: s.key, text: s.record ?? (s.title === '' ? s.key : s.title) })),
   };
 }

@@ -1,24 +1,18 @@
-import type { ReactNode } from 'react';
-import { newKey, withField, withInner } from '@/lib/document';
-import { CONSUMABLE_FIELDS, FAULT_FIELDS, MARK_FIELDS, choicesAt } from '@/lib/fields';
-import { FieldGrid } from '@/ui/FieldGrid';
+import { newKey, withField } from '@/lib/document';
+import { CONSUMABLE_FIELDS, FAULT_FIELDS, choicesAt } from '@/lib/fields';
 import { type Thing, ThingList, thingsOf } from '@/ui/ThingList';
+import { Marks } from './Marks';
+import { Rigging } from './Rigging';
+import { Titled } from './Titled';
 import type { Editing } from './editor';
 
-/** What the bench has to know beside the rounds: marks, what is used up, and a maker's own rules for when it goes wrong. */
+/** What the bench has to know beside the rounds: marks, what is used up, what goes in and comes out, and a maker's own rules for when it goes wrong. */
 export function BenchTab({ doc, edit }: Editing) {
   const choices = choicesAt(doc);
   const consumables = thingsOf(doc.consumables);
   return (
     <div className="flex flex-col gap-6 px-7 py-4">
-      <Titled title="Marks on the metal">
-        <FieldGrid
-          fields={MARK_FIELDS}
-          of={(doc.marks ?? {}) as Thing}
-          choices={choices}
-          onPut={(field, value) => edit(`marks ${field}`, (d) => withInner(d, 'marks', field, value))}
-        />
-      </Titled>
+      <Marks doc={doc} edit={edit} />
       <Titled title="What is used up">
         <ThingList
           empty="Gaskets, seals, locker, gauge strip. Which round uses them is said at the round."
@@ -31,6 +25,7 @@ export function BenchTab({ doc, edit }: Editing) {
           fresh={() => freshConsumable(consumables)}
         />
       </Titled>
+      <Rigging doc={doc} edit={edit} />
       <Titled title="When something goes wrong">
         <ThingList
           empty="The shop’s usual rules hold. A rule stands here only where a source demands another one."
@@ -50,13 +45,4 @@ export function BenchTab({ doc, edit }: Editing) {
 function freshConsumable(consumables: Thing[]): Thing {
   const taken = consumables.map((t) => String(t.key));
   return { key: newKey('item', taken), kind: 'gasket', name: '' };
-}
-
-function Titled({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section>
-      <h2 className="mb-2 text-lg">{title}</h2>
-      {children}
-    </section>
-  );
 }

@@ -5,6 +5,7 @@ import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from '@/ui/FieldGrid';
+import { Pictures } from './Pictures';
 import type { Editing } from './editor';
 
 /** Checks that rounds ask for. Where each stands among the rounds is said under “Rounds”. */
@@ -47,6 +48,7 @@ function OneCheck({ check: c, choices, onPut, onRemove }: CheckProps) {
         {[limitFields(c.kind), CHECK_FIELDS].map((fields, part) => (
           <FieldGrid key={part} fields={fields} of={c} onPut={onPut} choices={choices} />
         ))}
+        <Pictures of={c} name={c.name} onPut={onPut} />
       </div>
     </fieldset>
   );

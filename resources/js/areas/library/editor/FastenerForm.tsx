@@ -13,6 +13,7 @@ import {
 import { RemoveButton } from '@/ui/RemoveButton';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { type Thing, ThingList, thingsOf } from '@/ui/ThingList';
+import { Pictures } from './Pictures';
 
 type Props = {
   fastener: Fastener;
@@ -50,6 +51,7 @@ export function FastenerForm({ fastener, no, choices, onChange, onRemove }: Prop
               <ShankAndMembers no={no} geometry={geometry} choices={choices} onChange={onChange} />
             </div>
             <FieldGrid fields={MORE_FASTENER_FIELDS} of={fastener} onPut={own} choices={choices} />
+            <Pictures of={fastener} name={fastener.name} onPut={own} />
           </div>
         </details>
       </div>

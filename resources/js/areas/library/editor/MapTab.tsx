@@ -1,5 +1,6 @@
 import { removePositions, toggled, withField, withPositions } from '@/lib/document';
 import type { MapPosition } from '@/lib/drawing';
+import { choicesAt } from '@/lib/fields';
 import { Button } from '@/ui/Button';
 import { Cell } from '@/ui/Cell';
 import { SelectWithButton } from '@/ui/SelectWithButton';
@@ -15,23 +16,12 @@ export function MapTab(editing: Editing) {
   const parts = doc.map.parts.map((p) => ({ value: p.key, text: p.name }));
   if (groups.length === 0 || parts.length === 0)
     return <p className="px-7 py-5 text-soft">First name a fastener and a clamped part: every position is of a group and in a part.</p>;
-  const assign = (field: 'group' | 'part') => (value: string) => edit(field, (d) => withPositions(d, selected, (p) => ({ ...p, [field]: value })));
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <LayoutForm {...editing} />
       {doc.map.positions.length > 0 && (
         <>
-          <div className="flex flex-wrap items-end gap-3 border-t border-hair pt-3">
-            <SelectWithButton
-              className="w-68"
-              label="Those selected are of"
-              verb="Put in group"
-              onDo={assign('group')}
-              options={groups}
-              disabled={selected.length === 0}
-            />
-            <SelectWithButton className="w-68" label="and in" verb="Put in part" onDo={assign('part')} options={parts} disabled={selected.length === 0} />
-          </div>
+          <Assign {...editing} groups={groups} parts={parts} />
           <p className="flex gap-3">
             <Button small disabled={selected.length === 0} onClick={() => edit('remove', (d) => removePositions(d, selected))}>
               Take out
@@ -48,11 +38,39 @@ export function MapTab(editing: Editing) {
   );
 }
 
+const NO_ADAPTER = '-';
+
+type Named = { value: string; text: string }[];
+
+/** What those that are selected belong to, and what reaches them. */
+function Assign({ doc, edit, selected, groups, parts }: Editing & { groups: Named; parts: Named }) {
+  const { adapters } = choicesAt(doc);
+  const put = (field: 'group' | 'part') => (value: string) => edit(field, (d) => withPositions(d, selected, (p) => ({ ...p, [field]: value })));
+  const reach = (value: string) => edit('adapter', (d) => withPositions(d, selected, (p) => withField(p, 'adapter', value === NO_ADAPTER ? '' : value)));
+  const shared = { className: 'w-68', disabled: selected.length === 0 };
+  return (
+    <div className="flex flex-wrap items-end gap-3 border-t border-hair pt-3">
+      <SelectWithButton {...shared} label="Those selected are of" verb="Put in group" onDo={put('group')} options={groups} />
+      <SelectWithButton {...shared} label="and in" verb="Put in part" onDo={put('part')} options={parts} />
+      {adapters.length > 0 && (
+        <SelectWithButton
+          {...shared}
+          label="and reached with"
+          verb="Say so"
+          onDo={reach}
+          options={[...adapters, { value: NO_ADAPTER, text: 'the wrench alone' }]}
+        />
+      )}
+    </div>
+  );
+}
+
 type Typed = 'number' | 'x' | 'y' | 'landmark';
 
 function PositionTable({ doc, edit, selected, select }: Editing) {
   const put = (key: string, field: Typed, value: string) =>
     edit(`${key} ${field}`, (d) => withPositions(d, [key], (p) => (field === 'landmark' ? withField(p, field, value) : { ...p, [field]: value })));
+  const adapterName = (key: string) => choicesAt(doc).adapters.find((a) => a.value === key)?.text ?? key;
   const groupName = (key: string) => doc.groups.find((g) => g.key === key)?.name ?? key;
   return (
     <table className="w-full">
@@ -62,7 +80,7 @@ function PositionTable({ doc, edit, selected, select }: Editing) {
           <PositionRow
             key={p.key}
             position={p}
-            group={groupName(p.group)}
+            group={groupName(p.group) + (p.adapter === undefined ? '' : `, ${adapterName(p.adapter)}`)}
             selected={selected.includes(p.key)}
             onSelect={() => select(toggled(selected, p.key))}
             onPut={(field, value) => put(p.key, field, value)}

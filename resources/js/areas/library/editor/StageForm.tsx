@@ -1,11 +1,12 @@
 import { type Stage, unshownStage, withField, withInner } from '@/lib/document';
-import { HELD_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from '@/lib/fields';
+import { HELD_FIELDS, THEN_FIELDS, TOOL_FIELDS, WITHIN_FIELDS, choicesAt, furtherFields, mayBeLate, neededFields } from '@/lib/fields';
 import { STAGE_KINDS, WITH_ORDER, WITH_TARGETS } from '@/lib/stages';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { BlockForm } from './BlockForm';
 import { FieldGrid } from '@/ui/FieldGrid';
 import { JsonField } from './JsonField';
+import { Pictures } from './Pictures';
 import type { ChangeStage } from './StageRung';
 import { TargetRows } from './TargetRows';
 import type { Editing } from './editor';
@@ -51,7 +52,9 @@ function RoundForm({ editing, stage, onChange }: Props) {
         <div className="mt-2 flex flex-col gap-4">
           <FieldGrid fields={furtherFields(kind)} of={stage} onPut={put} choices={choices} />
           {mayBeLate(kind) && <FieldGrid fields={WITHIN_FIELDS} {...inner('within')} />}
+          {kind === 'stretch' && <FieldGrid fields={THEN_FIELDS} {...inner('then_by_torque')} />}
           <FieldGrid fields={TOOL_FIELDS} {...inner('tool')} />
+          <Pictures of={stage} name={`round ${stage.name ?? stage.key}`} onPut={put} />
         </div>
       </details>
     </>

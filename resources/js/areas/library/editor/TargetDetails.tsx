@@ -6,16 +6,17 @@ import { RemoveButton } from '@/ui/RemoveButton';
 import { QUANTITIES } from '../choices';
 
 type Watched = { quantity: string; low?: string; high?: string };
-type Props = { target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void };
+type Props = { target: Target; turns: boolean; name: string; onChange: (what: string, next: (t: Target) => Target) => void };
 
-/** What the tool is set to within the window, on what grounds, and what is watched beside the value one stops at. */
-export function TargetDetails({ target, name, onChange }: Props) {
+/** From which torque its angle counts, what the tool is set to within the window, on what grounds, and what is watched beside the value one stops at. */
+export function TargetDetails({ target, turns, name, onChange }: Props) {
   const watched = (Array.isArray(target.monitored) ? target.monitored : []) as Watched[];
   const put = (field: string) => (value: unknown) => onChange(field, (t) => withField(t, field, value));
   return (
     <tr>
       <td colSpan={6} className="pt-1 pb-2">
         <div className="flex flex-col gap-1 border-l border-hair pl-3">
+          {turns && <CountsFrom target={target} name={name} onPut={put('threshold')} />}
           <div className="flex items-center gap-2">
             <span className="w-36 shrink-0 text-sm text-soft">set the tool to</span>
             <Cell className="max-w-32" label={`The tool is set to, ${name}`} value={target.aim ?? ''} placeholder="as the target" onType={put('aim')} />
@@ -40,6 +41,21 @@ export function TargetDetails({ target, name, onChange }: Props) {
         </div>
       </td>
     </tr>
+  );
+}
+
+function CountsFrom({ target, name, onPut }: { target: Target; name: string; onPut: (value: string) => void }) {
+  return (
+    <div className="flex items-center gap-2">
+      <span className="w-36 shrink-0 text-sm text-soft">angle counts from</span>
+      <Cell
+        className="max-w-32"
+        label={`The angle counts from, ${name}`}
+        value={typeof target.threshold === 'string' ? target.threshold : ''}
+        placeholder="as the round"
+        onType={onPut}
+      />
+    </div>
   );
 }
 

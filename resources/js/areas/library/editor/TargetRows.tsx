@@ -36,6 +36,7 @@ export function TargetRows({ editing, stage, onChange }: Props) {
             key={i}
             editing={editing}
             target={t}
+            turns={stage.kind === 'turn'}
             name={`${nameOf(doc, t)}, round ${stage.name ?? stage.key}`}
             onChange={(what, next) => change(i, what, next)}
             onRemove={() => onChange('target', (s) => ({ ...s, targets: (s.targets ?? []).filter((_, at) => at !== i) }))}
@@ -61,10 +62,17 @@ const numbersOf = (doc: Doc, keys: string[]) =>
 
 const nameOf = (doc: Doc, t: Target) => doc.groups.find((g) => g.key === t.group)?.name ?? (t.positions ? numbersOf(doc, t.positions) : 'nobody');
 
-type RowProps = { editing: Editing; target: Target; name: string; onChange: (what: string, next: (t: Target) => Target) => void; onRemove: () => void };
+type RowProps = {
+  editing: Editing;
+  target: Target;
+  turns: boolean;
+  name: string;
+  onChange: (what: string, next: (t: Target) => Target) => void;
+  onRemove: () => void;
+};
 
-function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
-  const [open, setOpen] = useState(target.aim !== undefined || target.monitored !== undefined);
+function TargetRow({ editing, target, turns, name, onChange, onRemove }: RowProps) {
+  const [open, setOpen] = useState(target.aim !== undefined || target.monitored !== undefined || target.threshold !== undefined);
   const put = (field: string) => (value: unknown) => onChange(field, (t) => withField(t, field, value));
   return (
     <>
@@ -98,7 +106,7 @@ function TargetRow({ editing, target, name, onChange, onRemove }: RowProps) {
           <RemoveButton label={`Take target out, ${name}`} onClick={onRemove} />
         </td>
       </tr>
-      {open && <TargetDetails target={target} name={name} onChange={onChange} />}
+      {open && <TargetDetails target={target} turns={turns} name={name} onChange={onChange} />}
     </>
   );
 }
@@ -127,7 +135,7 @@ function TargetValue({ target, name, onPut }: ValueProps) {
 }
 
 /** A group, or positions one by one: those that are selected on the map. */
-function Whom({ editing, target, name, onChange }: Omit<RowProps, 'onRemove'>) {
+function Whom({ editing, target, name, onChange }: Omit<RowProps, 'onRemove' | 'turns'>) {
   const { doc, selected } = editing;
   const places = doc.map.positions.map((p) => p.key).filter((k) => selected.includes(k));
   return (
@@ -148,7 +156,9 @@ function Whom({ editing, target, name, onChange }: Omit<RowProps, 'onRemove'>) {
   );
 }
 
-function WindowCells({ editing: { doc }, target, name, onChange, put }: Omit<RowProps, 'onRemove'> & { put: (field: string) => (value: unknown) => void }) {
+type CellProps = Omit<RowProps, 'onRemove' | 'turns'> & { put: (field: string) => (value: unknown) => void };
+
+function WindowCells({ editing: { doc }, target, name, onChange, put }: CellProps) {
   const way = target.low !== undefined || target.high !== undefined ? 'limits' : target.tolerance !== undefined ? 'tolerance' : 'standard';
   const choose = (next: string) => {
     const begin: Partial<Target> = next === 'limits' ? { low: '', high: '' } : next === 'tolerance' ? { tolerance: '' } : {};

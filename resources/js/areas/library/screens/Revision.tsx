@@ -6,6 +6,7 @@ import { JointMap } from '@/ui/JointMap';
 import { Loaded } from '@/ui/states';
 import { Tabs } from '@/ui/Tabs';
 import { useRevision } from '../queries';
+import { Beside } from '../sheet/Beside';
 import { Cautions } from '../sheet/Cautions';
 import { FastenerTable } from '../sheet/FastenerTable';
 import { FigureLine } from '../sheet/FigureLine';
@@ -67,6 +68,7 @@ function ProcedureView({ sheet }: { sheet: RevisionSheet }) {
         <p className="mt-1 text-sm text-soft">
           The thin line is the way from fastener to fastener. The paint shows what every head must carry after this round.
         </p>
+        <Beside sentences={sheet.beside} />
         <Cautions surfaces={sheet.surfaces} cautions={sheet.cautions} />
       </div>
     </div>

@@ -1,6 +1,7 @@
 import type { RevisionSheet } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { TableHead } from '@/ui/TableHead';
+import { PictureRow } from './PictureRow';
 
 export function FastenerTable({ types }: { types: RevisionSheet['fastener_types'] }) {
   return (
@@ -11,7 +12,10 @@ export function FastenerTable({ types }: { types: RevisionSheet['fastener_types'
         <tbody>
           {types.map((f) => (
             <tr key={f.key} className="h-9 border-b border-hair">
-              <td className="pr-3 font-semibold">{f.name}</td>
+              <td className="pr-3 font-semibold">
+                {f.name}
+                <PictureRow pictures={f.pictures} />
+              </td>
               <td className="pr-3">
                 {f.groups}, {count(f.count, 'piece')}
               </td>

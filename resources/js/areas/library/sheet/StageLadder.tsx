@@ -1,5 +1,6 @@
 import type { RevisionSheet } from '@/api/types';
 import { TableHead } from '@/ui/TableHead';
+import { PictureRow } from './PictureRow';
 
 type Props = { rungs: RevisionSheet['rungs']; round: number; onRound: (round: number) => void };
 
@@ -36,6 +37,7 @@ export function StageLadder({ rungs, round, onRound }: Props) {
             <td />
             <td colSpan={5} className="pb-2 text-soft">
               {rung.how} {rung.why}
+              <PictureRow pictures={rung.pictures} />
             </td>
           </tr>
         </tbody>
