@@ -156,7 +156,7 @@ final readonly class DraftAssessment
     {
         $path = explode('/', substr($problem->pointer, 1));
         $field = end($path);
-        if (! in_array($field, ['why', 'target_source', 'window_source', 'low', 'sources', 'surfaces', 'aim_evidence', 'window_standard', 'threshold'], true)) {
+        if (! in_array($field, ['why', 'target_source', 'window_source', 'low', 'sources', 'surfaces', 'aim_evidence', 'window_standard', 'threshold', 'says', 'looks'], true)) {
             return $document;
         }
         if ($field === 'sources') {
@@ -179,7 +179,7 @@ final readonly class DraftAssessment
             data_set($document, "$parent.tolerance", '100 %');
         } else {
             $sources = array_filter((array) data_get($document, 'sources.*.key'), is_string(...));
-            data_set($document, "$parent.$field", in_array($field, ['why', 'aim_evidence'], true) ? '–' : array_values($sources)[0] ?? 'gap');
+            data_set($document, "$parent.$field", in_array($field, ['why', 'aim_evidence', 'says', 'looks'], true) ? '–' : array_values($sources)[0] ?? 'gap');
         }
 
         return $document;

@@ -36,10 +36,10 @@ final readonly class Aid
         return new self($f->string('key'), $f->string('number'), $f->string('name'), $f->integer('pieces', 1, 99, 1), $f->boolean('holds_shaft'), $f->boolean('stays'), $f->slice(self::IN_PLAN));
     }
 
-    /** "aid 2, the crank lock". */
+    /** "aid 2 (the crank lock)". */
     public function words(): string
     {
-        return "aid $this->number, $this->name";
+        return "aid $this->number ($this->name)";
     }
 
     /** @return array<string, mixed> */

@@ -158,9 +158,9 @@ final readonly class TighteningLine
         $stroke = $this->revision->marks?->wordsAfter($stage->key());
 
         return array_values(array_filter([
-            $rules->waiting->fit === [] ? '' : $this->aids($rules->waiting->fit).' in before it',
-            $rules->waiting->remove === [] ? '' : $this->aids($rules->waiting->remove).' out before it',
-            ...array_map(fn (string $key): string => 'with '.$this->revision->rigging->adapters[$key]->name.' at '.$this->revision->named(array_values(array_filter($stage->sequence, fn (string $p): bool => ($this->revision->map->adapters[$p] ?? null) === $key))), $adapters),
+            $rules->waiting->fit === [] ? '' : 'before it '.$this->aids($rules->waiting->fit).' goes in',
+            $rules->waiting->remove === [] ? '' : 'before it '.$this->aids($rules->waiting->remove).' comes out',
+            ...array_map(fn (string $key): string => 'with '.$this->revision->rigging->adapters[$key]->name.' at '.$this->revision->named(array_values(array_intersect(array_map(strval(...), array_keys($this->revision->map->adapters, $key, true)), $stage->sequence))), $adapters),
             $then === null ? '' : sprintf('after %d measured and good ones the others by torque alone, %s', $then->first, $then->window->typeset()),
             $rules->reaction() === null ? '' : 'the reaction is taken by '.$rules->reaction(),
             $stroke === null ? '' : "then a $stroke",
@@ -172,7 +172,7 @@ final readonly class TighteningLine
     public function rigging(): array
     {
         $rigging = $this->revision->rigging;
-        $pieces = fn (Aid $a): string => $a->pieces === 1 ? '' : " ($a->pieces pieces)";
+        $pieces = fn (Aid $a): string => $a->pieces === 1 ? '' : ", $a->pieces pieces";
 
         return [
             ...array_values(array_map(fn (Aid $a): string => ucfirst($a->words()).$pieces($a).($a->holdsShaft ? ': while it is in, the shaft is not turned' : '').($a->stays ? '; it stays in' : '').'.', $rigging->aids)),

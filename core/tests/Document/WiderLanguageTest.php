@@ -85,8 +85,8 @@ final class WiderLanguageTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function neverMeant(): iterable
     {
-        yield 'an aid that stays in' => [self::PUMP, ['stages.3.remove' => []], 'Aid 7, the port plugs goes in before round 1, and no round says that it comes out.'];
-        yield 'a shaft turned with the bar in' => [self::RODS, ['stages.3.stages.2.remove' => []], 'Round 6 (crank turns freely) turns the shaft, and aid 3, the blocking bar at the flange is in.'];
+        yield 'an aid that stays in' => [self::PUMP, ['stages.3.remove' => []], 'Aid 7 (the port plugs) goes in before round 1, and no round says that it comes out.'];
+        yield 'a shaft turned with the bar in' => [self::RODS, ['stages.3.stages.2.remove' => []], 'Round 6 (crank turns freely) turns the shaft, and aid 3 (the blocking bar at the flange) is in.'];
         yield 'a shaft turned before it may' => [self::RODS, ['turn_stops.0.until' => 'play'], 'Round 6 (crank turns freely) turns the shaft, and the thrust halves are not aligned.'];
         yield 'a stop that the turning itself would end' => [self::RODS, ['turn_stops.0.until' => 'turns'], 'Round 6 (crank turns freely) turns the shaft, and the thrust halves are not aligned.'];
         yield 'a stop that nothing ends' => [self::RODS, ['turn_stops.0.until' => null, 'turn_stops.0.from' => 'align'], 'Round 7 (crank by hand) turns the shaft, and the thrust halves are not aligned.'];
@@ -108,16 +108,16 @@ final class WiderLanguageTest extends TestCase
         [$pump, $studs] = [self::read(self::PUMP)->tighteningLine(), self::read(self::STUDS)->tighteningLine()];
 
         self::assertSame("seat, 1/4\u{A0}turn at a time until all are in contact · 20\u{A0}N·m · 40\u{A0}N·m", $pump->typeset());
-        self::assertStringContainsString('aid 7, the port plugs in before it', $pump->long()[0]);
-        self::assertStringContainsString('with the 17 mm crow-foot at nos. 4, 3, the reaction is taken by the hand; no bar on a neighbour, then a white line on the head, across the yellow line, looked at by a second person', $pump->long()[2]);
+        self::assertStringContainsString('before it aid 7 (the port plugs) goes in', $pump->long()[0]);
+        self::assertStringContainsString('with the 17 mm crow-foot at nos. 3, 4, the reaction is taken by the hand; no bar on a neighbour, then a white line on the head, across the yellow line, looked at by a second person', $pump->long()[2]);
         self::assertStringContainsString("counted from 30\u{A0}N·m long and 20\u{A0}N·m short", $studs->long()[3]);
         self::assertStringContainsString("after 2 measured and good ones the others by torque alone, 62–68\u{A0}N·m", $studs->long()[1]);
     }
 
     public function test_aids_adapters_and_what_keeps_the_shaft_are_sentences(): void
     {
-        self::assertSame(['Aid 3, the blocking bar at the flange: while it is in, the shaft is not turned.', 'The shaft is not turned until “thrust halves aligned”: the thrust halves are not aligned.'], self::read(self::RODS)->tighteningLine()->rigging());
-        self::assertSame(['Aid 7, the port plugs (2 pieces).', "The 17 mm crow-foot adds 50\u{A0}mm to a wrench of 400\u{A0}mm."], self::read(self::PUMP)->tighteningLine()->rigging());
+        self::assertSame(['Aid 3 (the blocking bar at the flange): while it is in, the shaft is not turned.', 'The shaft is not turned until “thrust halves aligned”: the thrust halves are not aligned.'], self::read(self::RODS)->tighteningLine()->rigging());
+        self::assertSame(['Aid 7 (the port plugs), 2 pieces.', "The 17 mm crow-foot adds 50\u{A0}mm to a wrench of 400\u{A0}mm."], self::read(self::PUMP)->tighteningLine()->rigging());
         self::assertSame('The shaft is not turned from “thrust halves aligned” on: the thrust halves are not aligned.', str_replace('check: ', '', self::read(self::RODS, ['turn_stops.0.until' => null, 'turn_stops.0.from' => 'align'])->tighteningLine()->rigging()[1]));
     }
 

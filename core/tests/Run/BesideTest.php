@@ -48,7 +48,7 @@ final class BesideTest extends TestCase
         $bench = self::rods();
         $bench->does('aid_fitted', ['aid' => 'bar', 'at' => 'joint']);
         $bench->round('snug', 'turn');
-        self::assertSame('aid 3, the blocking bar at the flange is in', $bench->fold->state->factAt('joint', TurnBook::STOP.'bar'));
+        self::assertSame('aid 3 (the blocking bar at the flange) is in', $bench->fold->state->factAt('joint', TurnBook::STOP.'bar'));
 
         self::assertSame(SetAsideReason::AidNotAsWanted, $bench->answers('free:rod1:1', true)->reason);
         $bench->does('aid_removed', ['aid' => 'bar', 'at' => 'joint']);

@@ -233,7 +233,7 @@ export const CHECK_FIELDS: FieldSpec[] = [
   text('source', 'Whose check it is'),
   {
     field: 'way_back',
-    label: 'Where it fails, loosen and ask again',
+    label: 'Where it fails, loosen',
     as: 'one',
     usual: 'nothing; look into it',
     options: [
@@ -271,7 +271,7 @@ export const STROKE_FIELDS: FieldSpec[] = [
   { field: 'after', label: 'After round', as: 'one-of', from: 'stages' },
   text('looks', 'it looks so', 'white line'),
   { field: 'where', label: 'Where', as: 'one', usual: 'as the marks', options: words('head', 'beside') },
-  { field: 'crosses', label: 'across the stroke of round', as: 'one-of', from: 'stages', usual: 'none' },
+  { field: 'crosses', label: 'crossing that of', as: 'one-of', from: 'stages', usual: 'none' },
 ];
 
 export const SURFACE_GROUPS: FieldSpec = { field: 'groups', label: 'Only on', as: 'several', from: 'groups' };

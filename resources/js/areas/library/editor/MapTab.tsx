@@ -109,7 +109,7 @@ function PositionRow({ position: p, group, selected, onSelect, onPut }: RowProps
       <td className="pr-1">
         <Cell {...cell('y')} inputMode="decimal" className="text-right" />
       </td>
-      <td className="pl-2 text-soft">{group}</td>
+      <td className="pr-2 pl-2 whitespace-nowrap text-soft">{group}</td>
       <td>
         <Cell {...cell('landmark')} />
       </td>

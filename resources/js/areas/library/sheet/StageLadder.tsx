@@ -26,7 +26,7 @@ export function StageLadder({ rungs, round, onRound }: Props) {
                   </button>
                 )}
               </td>
-              <td className="pr-3 text-lg font-semibold whitespace-nowrap">{row.aim}</td>
+              <td className="pr-3 text-lg font-semibold">{row.aim}</td>
               <td className="pr-3">{row.whom}</td>
               <td className="pr-3 whitespace-nowrap">{row.window}</td>
               <td className="pr-3 whitespace-nowrap text-soft">{row.target_from ?? '–'}</td>
