@@ -42,8 +42,15 @@
     <tr><td>{{ $j === 0 ? $i + 1 : '' }}</td><td class="aim">{{ $row['aim'] }}</td><td>{{ $row['whom'] }}</td><td>{{ $row['window'] }}</td><td class="soft">{{ $row['target_from'] ?? '–' }} / {{ $row['window_from'] ?? '–' }}</td></tr>
     @endforeach
     <tr><td></td><td colspan="4" class="soft">{{ $rung['how'] }} {{ $rung['why'] }}</td></tr>
+    @if ($rung['pictures'])
+    <tr><td></td><td colspan="4">@foreach ($rung['pictures'] as $picture)@if (isset($pictures[$picture['file']]))<span class="picture"><img src="{{ $pictures[$picture['file']] }}" style="width: 48mm; border: {{ $picture['shows'] === 'right' ? '1px solid' : '2px dashed' }} #222" alt=""> <b>{{ $picture['shows'] }}</b>, {{ $picture['says'] }} </span>@endif @endforeach</td></tr>
+    @endif
   @endforeach
 </table>
+@if ($sheet['beside'])
+<h2>Beside the fasteners</h2>
+<ul>@foreach ($sheet['beside'] as $beside)<li>{{ $beside }}</li>@endforeach</ul>
+@endif
 <h2>Needs</h2>
 <div>{{ $figures['people'] }} {{ $figures['people'] === 1 ? 'person' : 'people' }}, about {{ $figures['time'] }}.
 @foreach ($figures['tools'] as $tool) {{ ucfirst(str_replace('_', ' ', $tool['kind'])) }}{{ $tool['highest'] ? ' to '.$tool['highest'] : '' }}.@endforeach

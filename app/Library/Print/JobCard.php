@@ -6,6 +6,7 @@ namespace App\Library\Print;
 
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
+use App\Library\Papers;
 use App\Library\Queries\DraftAssessment;
 use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
@@ -15,6 +16,7 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use RuntimeException;
 use Symfony\Component\Process\Process;
+use Tekkal\Core\Document\Picture;
 
 /** A revision on paper, for the bench: map, line, rounds, cautions, sources, and the way back to it on a screen. */
 final class JobCard
@@ -52,9 +54,21 @@ final class JobCard
             'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftAssessment::figures($read),
             'map' => 'data:image/svg+xml;base64,'.base64_encode((new MapDrawing(MapSketch::of($document)))->svg()),
             'qr' => 'data:image/png;base64,'.base64_encode($this->code($link)), 'risk' => $read->riskClass,
+            'pictures' => self::pictures($document),
             'permits' => array_filter(Permits::all($status->procedure), fn (array $p): bool => $p['state'] === 'in force'),
             'printed' => now()->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'), 'zone' => config('shop.time_zone'),
         ];
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<string, string> those that are there, as addresses that hold them, by their hash
+     */
+    private static function pictures(array $document): array
+    {
+        $bytes = array_filter(array_combine(Picture::filesIn($document), array_map(Papers::picture(...), Picture::filesIn($document))), is_string(...));
+
+        return array_map(fn (string $png): string => 'data:image/png;base64,'.base64_encode($png), $bytes);
     }
 
     private function code(string $text): string

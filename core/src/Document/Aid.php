@@ -33,7 +33,7 @@ final readonly class Aid
     {
         $f->oneOf('kind', self::KINDS);
 
-        return new self($f->string('key'), $f->string('number'), $f->string('name'), $f->integer('pieces', 1, 99, 1), $f->boolean('holds_shaft'), $f->boolean('stays'), $f->slice(self::IN_PLAN));
+        return new self($f->string('key'), $f->name('number'), $f->name('name'), $f->integer('pieces', 1, 99, 1), $f->boolean('holds_shaft'), $f->boolean('stays'), $f->slice(self::IN_PLAN));
     }
 
     /** "aid 2 (the crank lock)". */

@@ -28,7 +28,7 @@ final readonly class CheckAnswer
             CheckKind::GoNoGo => new self(self::gauges($f)),
             CheckKind::Measure, CheckKind::Interval => self::limits($f),
             CheckKind::Compare => new self($f->window(null, 'none', 'change_at_most') ?? self::limitWanted($f, 'change_at_most'), partner: $f->oneOf('compare_with', $checks)),
-            CheckKind::Identity => new self(partner: $f->has('matches') ? $f->oneOf('matches', $checks) : null, expected: $f->optionalString('expected')),
+            CheckKind::Identity => new self(partner: $f->has('matches') ? $f->oneOf('matches', $checks) : null, expected: $f->has('expected') ? $f->name('expected') : null),
         };
     }
 

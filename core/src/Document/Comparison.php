@@ -43,6 +43,9 @@ final class Comparison
         $look->listed('window_standards', 'source', 'key', 'window standard');
         $look->listed('conflicts', 'source', 'about', 'disagreement about');
         $look->listed('consumables', 'text', 'name', 'consumable');
+        $look->listed('aids', 'text', 'name', 'aid');
+        $look->listed('adapters', 'text', 'name', 'adapter');
+        $look->listed('turn_stops', 'text', 'why', 'reason not to turn the shaft');
         $look->surfaces();
         $look->texts();
 
@@ -76,6 +79,7 @@ final class Comparison
         $source = fn (Revision $r, Stage $s, StageTarget $t): string => isset($r->sources[$t->targetSource ?? '']) ? $r->sources[$t->targetSource ?? '']->title : 'no source';
         $this->perPosition('target', '%s %s → %s', $key, $old, $new, $aim);
         $this->perPosition('window', '%s: good from %s → %s', $key, $old, $new, $window);
+        $this->perPosition('target', '%s: counted from %s → %s', $key, $old, $new, fn (Revision $r, Stage $s, StageTarget $t): string => $t->threshold?->typeset() ?? 'as the round');
         $this->perPosition('target', '%s: aim %s → %s', $key, $old, $new, fn (Revision $r, Stage $s, StageTarget $t): string => $t->aim === null ? 'at the target' : $t->aim->typeset().' ('.$t->aimEvidence.')');
         $this->perPosition('window', '%s: watched %s → %s', $key, $old, $new, fn (Revision $r, Stage $s, StageTarget $t): string => $t->monitored === [] ? 'nothing' : implode(', ', array_map(fn ($w): string => $w->kind()->value.' '.$w->typeset(), $t->monitored)));
         $this->perPosition('source', '%s: window from %s → %s', $key, $old, $new, fn (Revision $r, Stage $s, StageTarget $t): string => isset($r->sources[$t->windowSource ?? '']) ? $r->sources[$t->windowSource ?? '']->title : 'no source');
@@ -170,9 +174,18 @@ final class Comparison
             }
         }
         $moved = array_keys(array_filter(array_intersect_key($new, $old), fn ($p): bool => $p != $old[$p->key]));
+        $reached = array_keys(array_filter($new, fn ($p): bool => ($this->old->map->adapters[$p->key] ?? null) !== ($this->new->map->adapters[$p->key] ?? null)));
+        foreach (array_map(strval(...), $reached) as $position) {
+            $this->add('map', sprintf('no. %s, reached with: %s → %s', $new[$position]->number, $this->adapterAt($this->old, $position), $this->adapterAt($this->new, $position)), null, [$position]);
+        }
         if ($moved !== []) {
             $this->add('map', sprintf('on the map changed: %s', implode(', ', array_map(fn (string $k): string => $new[$k]->number, array_map(strval(...), $moved)))), null, array_map(strval(...), $moved));
         }
+    }
+
+    private function adapterAt(Revision $revision, string $position): string
+    {
+        return $revision->rigging->adapters[$revision->map->adapters[$position] ?? '']->name ?? 'the wrench alone';
     }
 
     /** Things of the document that have keys: left out, added, or with another value in a field. */
@@ -199,7 +212,7 @@ final class Comparison
 
     private function surfaces(): void
     {
-        $text = fn (array $d): array => array_map(fn (mixed $s): string => is_array($s) ? self::words($s['surface'] ?? '').' '.self::words($s['condition'] ?? '') : '', is_array($d['surfaces'] ?? null) ? array_values($d['surfaces']) : []);
+        $text = fn (array $d): array => array_map(fn (mixed $s): string => is_array($s) ? self::words($s['surface'] ?? '').' '.self::words($s['condition'] ?? '').(isset($s['working_time']) ? ', done within '.self::words($s['working_time']) : '').(isset($s['key']) ? ' (recorded as '.self::words($s['key']).')' : '').(isset($s['groups']) ? ' on '.self::words($s['groups']) : '') : '', is_array($d['surfaces'] ?? null) ? array_values($d['surfaces']) : []);
         $was = $text($this->oldDocument);
         $is = $text($this->newDocument);
         if ($was !== $is) {

@@ -29,7 +29,7 @@ final readonly class DemandedAdapter
 
     public static function read(ObjectReader $f): self
     {
-        $adapter = new self($f->string('key'), $f->string('name'), $f->optionalQuantity('adds', Kind::Length), $f->optionalQuantity('wrench', Kind::Length), $f->slice(self::IN_PLAN));
+        $adapter = new self($f->string('key'), $f->name('name'), $f->optionalQuantity('adds', Kind::Length), $f->optionalQuantity('wrench', Kind::Length), $f->slice(self::IN_PLAN));
         if (($adapter->adds === null) !== ($adapter->wrench === null)) {
             $f->problem($adapter->adds === null ? 'adds' : 'wrench', 'the length that it adds and the length of the wrench are wanted together');
         } elseif ($adapter->wrench?->quantity()->inBase()->isZero() === true) {

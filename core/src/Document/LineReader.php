@@ -71,6 +71,8 @@ final class LineReader
             $this->stages[] = ['key' => "look_$number", 'kind' => 'check', 'check' => $key];
         } elseif (preg_match('/^settle\s+(?:at least\s+)?(.+)$/iuD', $round, $m) === 1) {
             $this->settle($m[1], $number, $at);
+        } elseif (preg_match('/^(seat|loosen|slacken),?\s+(.+?)\s+at a time\b.*$/iuD', $round, $m) === 1) {
+            $this->littleByLittle($m[1], $m[2], $number, $at);
         } elseif (preg_match('/^(?:loosen|slacken)(?:\s+all|\s+fully)?$/iuD', $round) === 1) {
             $this->stages[] = ['key' => "loosen_$number", 'kind' => 'loosen'];
         } elseif (preg_match('/^(?:back|loosen|slacken)\s+(.+)$/iuD', $round, $m) === 1) {
@@ -90,6 +92,14 @@ final class LineReader
         } catch (CoreException) {
             $this->problems->add($at, $time, 'a time such as "15 min" is wanted');
         }
+    }
+
+    private function littleByLittle(string $verb, string $angle, int $number, string $at): void
+    {
+        $kind = strtolower($verb) === 'seat' ? 'seat' : 'loosen';
+        QuantityParser::parse($angle, Kind::Angle) instanceof Understood
+            ? $this->stages[] = ['key' => "{$kind}_$number", 'kind' => $kind, 'at_a_time' => $angle]
+            : $this->problems->add($at, $angle, 'an angle such as "1/4 turn" is wanted');
     }
 
     private function back(string $angle, int $number, string $at): void

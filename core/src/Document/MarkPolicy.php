@@ -21,7 +21,7 @@ final readonly class MarkPolicy
         $where = $f->oneOf('where', self::WHERE, 'head');
         $strokes = [];
         foreach ($f->optionalObjects('strokes') as $s) {
-            $stroke = new MarkStroke($s->string('after'), $s->string('looks'), $s->oneOf('where', self::WHERE, $where), $s->has('crosses') ? $s->oneOf('crosses', array_keys($strokes)) : null);
+            $stroke = new MarkStroke($s->string('after'), $s->name('looks'), $s->oneOf('where', self::WHERE, $where), $s->has('crosses') ? $s->oneOf('crosses', array_keys($strokes)) : null);
             if (isset($strokes[$stroke->after])) {
                 $s->problem('after', 'one stroke for each round is wanted');
             }

@@ -44,6 +44,12 @@ final readonly class Body
     }
 
     /** @throws UnreadableBody when it is no text of 1 to so many bytes */
+    /**
+     * Bytes of a sentence that the core made. Longer than any it makes of a document's own texts; what is stored stays readable
+     * however long a check was named.
+     */
+    public const SENTENCE = 60_000;
+
     public function text(string $key, int $longest = 200): string
     {
         $value = $this->keys[$key] ?? null;

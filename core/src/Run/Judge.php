@@ -41,6 +41,8 @@ final readonly class Judge
 
     private WatchedValues $watching;
 
+    private FirstMeasured $first;
+
     public function __construct(
         private Plan $plan,
         private StepBook $steps,
@@ -50,6 +52,7 @@ final readonly class Judge
     ) {
         $this->checks = new CheckJudge($plan, $steps, $state);
         $this->watching = new WatchedValues;
+        $this->first = new FirstMeasured($steps);
     }
 
     public function reading(Step $step, ReadingTaken $event): Judged|SetAsideReason
@@ -96,7 +99,7 @@ final readonly class Judge
     {
         $grade = $how === Attestation::AsRound ? EvidenceGrade::AttestedAsRound : EvidenceGrade::AttestedOneByOne;
         $alone = $step->rules->own instanceof StretchStage ? $step->rules->own->thenByTorque : null;
-        if (! $step->kind->declaration()->judging->wordCounts && ($alone === null || ! $this->isAfterTheFirst($step, $alone))) {
+        if (! $step->kind->declaration()->judging->wordCounts && ($alone === null || ! $this->first->isAfter($step, $alone))) {
             return SetAsideReason::WrongAnswer;
         }
         if (! ($alone->evidence ?? $step->rules->result->evidence)->allows($how)) {
@@ -109,18 +112,19 @@ final readonly class Judge
 
         return match (true) {
             $window === null => SetAsideReason::ValueMissing,
-            $alone !== null && ! $this->areFirstGood($step, $alone) => SetAsideReason::WaitsForOther,
-            default => $this->byClick($step, $tool, $window, $grade, $watched),
+            $alone !== null && ! $this->first->areGood($step, $alone) => SetAsideReason::WaitsForOther,
+            default => $this->byClick($step, $tool, $window, $grade, $alone === null ? $watched : null),
         };
     }
 
-    /** @param  list<Watched>  $watched */
-    private function byClick(MeasuredStep $step, ?string $tool, Window $window, EvidenceGrade $grade, array $watched): Judged
+    /** @param  list<Watched>|null  $watched  null: nothing is watched beside it */
+    private function byClick(MeasuredStep $step, ?string $tool, Window $window, EvidenceGrade $grade, ?array $watched): Judged
     {
-        $without = $this->withoutAdapter($step, $this->tools->adapterOn($tool));
-        $window = $this->adapter($step)?->setting($window) ?? $window;
+        // A stretch that is done by torque alone is reached with it as well.
+        $adapter = $this->plan->adapterAt($step->position);
+        $window = $adapter?->setting($window) ?? $window;
 
-        return $without ?? $this->setting($tool, $window) ?? $this->click($step, $this->tools->shows($tool), $window, $grade, $watched);
+        return self::withoutAdapter($adapter, $this->tools->adapterOn($tool)) ?? $this->setting($tool, $window) ?? $this->click($step, $this->tools->shows($tool), $window, $grade, $watched);
     }
 
     /** Why the setting of a tool proves nothing; null where it can be judged. */
@@ -136,27 +140,27 @@ final readonly class Judge
         };
     }
 
-    /** @param  list<Watched>  $watched */
-    private function click(MeasuredStep $step, ?Written $setting, Window $window, EvidenceGrade $grade, array $watched): Judged
+    /** @param  list<Watched>|null  $watched  null: nothing is watched beside it */
+    private function click(MeasuredStep $step, ?Written $setting, Window $window, EvidenceGrade $grade, ?array $watched): Judged
     {
         assert($setting !== null);
         $judged = new Judged(Judgement::ofSetting($setting, $window, $grade), $setting, $window);
 
-        return $judged->isGood() ? $this->watching->judge($step, $judged, $watched) : $judged->because(Cause::ofSetting($judged->judgement->verdict));
+        return match (true) {
+            ! $judged->isGood() => $judged->because(Cause::ofSetting($judged->judgement->verdict)),
+            $watched === null => $judged,
+            default => $this->watching->judge($step, $judged, $watched),
+        };
     }
 
     /** What has to sit between wrench and fastener at a step that is stopped by its torque; null: nothing. */
     public function adapter(Step $step): ?DemandedAdapter
     {
-        $byTorque = $step->kind->controls() === Kind::Torque || ($step->rules->own instanceof StretchStage && $step->rules->own->thenByTorque !== null);
-
-        return $byTorque ? $this->plan->adapterAt($step->position) : null;
+        return $step->kind->controls() === Kind::Torque ? $this->plan->adapterAt($step->position) : null;
     }
 
-    private function withoutAdapter(Step $step, ?string $on): ?Judged
+    private static function withoutAdapter(?DemandedAdapter $wanted, ?string $on): ?Judged
     {
-        $wanted = $this->adapter($step);
-
         return $wanted === null || $on !== null ? null
             : self::notProved(sprintf('It takes %s to reach it, and nobody said that it was on.', $wanted->name));
     }
@@ -167,24 +171,18 @@ final readonly class Judge
         $alone = $stage->thenByTorque;
 
         return match (true) {
-            $alone === null, ! $this->isAfterTheFirst($step, $alone) => SetAsideReason::WrongQuantity,
-            ! $this->areFirstGood($step, $alone) => SetAsideReason::WaitsForOther,
-            default => $this->withoutAdapter($step, $event->adapter) ?? $this->measured($step, $event->value, $this->adapter($step)?->setting($alone->window) ?? $alone->window, $event->tool, $event->watched),
+            $alone === null, ! $this->first->isAfter($step, $alone) => SetAsideReason::WrongQuantity,
+            ! $this->first->areGood($step, $alone) => SetAsideReason::WaitsForOther,
+            default => $this->alone($step, $alone, $event),
         };
     }
 
-    private function isAfterTheFirst(Step $step, ThenByTorque $rule): bool
+    private function alone(MeasuredStep $step, ThenByTorque $rule, ReadingTaken $event): Judged
     {
-        $first = array_slice($this->steps->stepsOf($step->stage, $step->leg), 0, $rule->first);
+        $adapter = $this->plan->adapterAt($step->position);
+        $window = $adapter?->setting($rule->window) ?? $rule->window;
 
-        return array_filter($first, fn (Step $s): bool => $s->id === $step->id) === [];
-    }
-
-    private function areFirstGood(Step $step, ThenByTorque $rule): bool
-    {
-        $first = array_slice($this->steps->stepsOf($step->stage, $step->leg), 0, $rule->first);
-
-        return array_filter($first, fn (Step $s): bool => $this->steps->status($s) !== StepStatus::Done) === [];
+        return self::withoutAdapter($adapter, $event->adapter) ?? $this->byTool(new Judged(Judgement::ofMeasured($event->value, $window), $event->value, $window), $event->tool);
     }
 
     public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
@@ -223,10 +221,9 @@ final readonly class Judge
             return SetAsideReason::ValueMissing;
         }
 
-        $without = $this->withoutAdapter($step, $this->tools->adapterOn($event->tool));
         $window = $this->adapter($step)?->setting($window) ?? $window;
 
-        return $without ?? $this->setting($event->tool, $window) ?? $this->seen($step, $event, $this->tools->shows($event->tool), $window);
+        return self::withoutAdapter($this->adapter($step), $this->tools->adapterOn($event->tool)) ?? $this->setting($event->tool, $window) ?? $this->seen($step, $event, $this->tools->shows($event->tool), $window);
     }
 
     private function seen(MeasuredStep $step, MovementSeen $event, ?Written $setting, Window $window): Judged
@@ -300,7 +297,7 @@ final readonly class Judge
             return new Judged(new Judgement(Verdict::High, EvidenceGrade::MeasuredValue, $over), $value, $window);
         }
 
-        return $this->withoutAdapter($step, $event->adapter) ?? $this->measured($step, $value, $this->adapter($step)?->setting($window) ?? $window, $event->tool, $event->watched);
+        return self::withoutAdapter($this->adapter($step), $event->adapter) ?? $this->measured($step, $value, $this->adapter($step)?->setting($window) ?? $window, $event->tool, $event->watched);
     }
 
     /**
@@ -311,10 +308,14 @@ final readonly class Judge
     private function measured(MeasuredStep $step, Written $value, Window $window, string $tool, array $watched): Judged
     {
         $judged = new Judged(Judgement::ofMeasured($value, $window), $value, $window);
-        $judged = $judged->isGood() ? $this->watching->judge($step, $judged, $watched) : $judged;
 
+        return $this->byTool($judged->isGood() ? $this->watching->judge($step, $judged, $watched) : $judged, $tool);
+    }
+
+    private function byTool(Judged $judged, string $tool): Judged
+    {
         return ! $judged->isGood() || ! $this->tools->isOut($tool) ? $judged
-            : new Judged(new Judgement($judged->judgement->verdict, EvidenceGrade::Unknown, $judged->judgement->reason.' '.self::DROPPED), $value, $window);
+            : new Judged(new Judgement($judged->judgement->verdict, EvidenceGrade::Unknown, $judged->judgement->reason.' '.self::DROPPED), $judged->value, $judged->window);
     }
 
     private function stretch(MeasuredStep $step, StretchStage $stage, ReadingTaken $event): Judged|SetAsideReason

@@ -66,7 +66,7 @@ final readonly class Judged
         [$low, $high] = [$body->optionalQuantity('low'), $body->optionalQuantity('high')];
 
         return new self(
-            new Judgement($body->word('verdict', Verdict::class), $body->word('evidence', EvidenceGrade::class), $body->text('reason', 1000)),
+            new Judgement($body->word('verdict', Verdict::class), $body->word('evidence', EvidenceGrade::class), $body->text('reason', Body::SENTENCE)),
             $body->optionalQuantity('judged'),
             $low === null && $high === null ? null : new Window($low, $high),
             $body->optionalText('window_of'),

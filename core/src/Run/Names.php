@@ -8,10 +8,14 @@ use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Unit\Letters;
 
 /** What people call the places, rounds and checks of a plan: no key of the document appears in a sentence. */
 final readonly class Names
 {
+    /** Characters of a name in a sentence. */
+    private const LONGEST = 160;
+
     /** So many are named one by one; a sentence is no list. */
     private const NAMED = 8;
 
@@ -25,10 +29,10 @@ final readonly class Names
         $gaskets = array_column(array_map(fn ($c): array => ['key' => $c->key, 'name' => $c->name], $this->plan->consumables), 'name', 'key');
 
         return match (true) {
-            isset($this->plan->positions[$key]) => 'no. '.$this->plan->positions[$key]->number,
+            isset($this->plan->positions[$key]) => 'no. '.self::short($this->plan->positions[$key]->number),
             $key === 'joint' => 'the joint',
             isset($this->plan->rigging->aids[$key]) => $this->plan->rigging->aids[$key]->words(),
-            default => $gaskets[$key] ?? $this->plan->nameOf($key),
+            default => self::short($gaskets[$key] ?? $this->plan->nameOf($key)),
         };
     }
 
@@ -48,7 +52,7 @@ final readonly class Names
     public function waited(string $key): string
     {
         if (isset($this->plan->checks[$key])) {
-            return $this->plan->checks[$key]->name;
+            return self::short($this->plan->checks[$key]->name);
         }
         foreach ($this->plan->steps as $step) {
             if ($step->stage === $key) {
@@ -62,7 +66,7 @@ final readonly class Names
     /** @param  list<string>  $positions */
     public function places(array $positions): string
     {
-        $numbers = array_map(fn (string $p): string => $this->plan->positions[$p]->number ?? $p, $positions);
+        $numbers = array_map(fn (string $p): string => self::short($this->plan->positions[$p]->number ?? $p), $positions);
 
         $more = count($numbers) - self::NAMED;
 
@@ -95,9 +99,17 @@ final readonly class Names
         $target = $step instanceof MeasuredStep ? ($step->target ?? $step->window)?->typeset() : null;
 
         return match (true) {
-            $step instanceof CheckStep => $this->plan->checks[$step->check]->name ?? $step->check,
-            $step->rules->name() !== null => $step->rules->name(),
+            $step instanceof CheckStep => self::short($this->plan->checks[$step->check]->name ?? $step->check),
+            $step->rules->name() !== null => self::short($step->rules->name()),
             default => $target === null ? $step->kind->words() : $step->rules->own->line($target, []),
         };
+    }
+
+    /** A sentence holds several of them; whoever calls a check by a whole paragraph reads its beginning. */
+    private static function short(string $name): string
+    {
+        $first = Letters::first($name, self::LONGEST);
+
+        return $first === $name ? $name : "$first …";
     }
 }

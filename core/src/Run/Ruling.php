@@ -37,7 +37,7 @@ final readonly class Ruling
             $body->flag('may_go_on'), $body->flag('tool_out'), array_values(array_filter(Remedy::cases(), fn (Remedy $r): bool => $body->flag($r->value))),
         );
 
-        return new self($rule, $body->word('redo', Scope::class), $body->text('table'), $body->text('says', 1000), $body->optionalText('cost', 500));
+        return new self($rule, $body->word('redo', Scope::class), $body->text('table'), $body->text('says', Body::SENTENCE), $body->optionalText('cost', 500));
     }
 
     /** @return array<string, mixed> */

@@ -17,7 +17,7 @@ final readonly class Saying
     {
         $body->holdsOnly('tone', 'sentence');
 
-        return new self($body->word('tone', Tone::class), $body->text('sentence', 1000));
+        return new self($body->word('tone', Tone::class), $body->text('sentence', Body::SENTENCE));
     }
 
     /** @return array<string, string> */

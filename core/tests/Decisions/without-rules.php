@@ -13,7 +13,7 @@ use Tekkal\Core\Run\State;
 use Tekkal\Core\Tests\Decisions\Decided;
 
 const RULES = [
-    'Run\Advice', 'Run\AidBook', 'Run\Cause', 'Run\CheckJudge', 'Run\Circumstances', 'Run\Emission', 'Run\Expiry', 'Run\FastenerBook', 'Run\FaultReach', 'Run\Finishing', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\Lacking', 'Run\LegBook', 'Run\Mark', 'Run\MarkBook', 'Run\Names',
+    'Run\Advice', 'Run\AidBook', 'Run\Cause', 'Run\CheckJudge', 'Run\Circumstances', 'Run\Emission', 'Run\Expiry', 'Run\FastenerBook', 'Run\FaultReach', 'Run\Finishing', 'Run\FirstMeasured', 'Run\Guard', 'Run\Incidents', 'Run\Judge', 'Run\Lacking', 'Run\LegBook', 'Run\Mark', 'Run\MarkBook', 'Run\Names',
     'Run\OpenCases', 'Run\OpenFaults', 'Run\PlaceBook', 'Run\PulledAside', 'Run\Reports', 'Run\Resting', 'Run\ResultBook', 'Run\RunFold', 'Run\Sayings', 'Run\SettingBook', 'Run\StepBook', 'Run\Timing', 'Run\ToolBook', 'Run\Touched', 'Run\TurnBook', 'Run\Undoing',
     'Run\WatchedValues', 'Fault\FaultTable',
 ];

@@ -118,7 +118,7 @@ final class ComparisonTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function examples(): iterable
     {
-        foreach (['01-main-caps-thrust-held-back', '02-rods-part-by-part', '06-wheels-held', '09-rod-stretch-comparator', '13-prevailing-added'] as $example) {
+        foreach (['01-main-caps-thrust-held-back', '02-rods-part-by-part', '06-wheels-held', '09-rod-stretch-comparator', '13-prevailing-added', '18-locker-in-time', '22-rods-stamped-and-traced', '23-pump-by-crow-foot', '24-studs-first-by-stretch'] as $example) {
             yield $example => [$example];
         }
     }

@@ -147,6 +147,15 @@ final class WiderLanguageTest extends TestCase
         self::assertArrayNotHasKey('threshold', $turn);
     }
 
+    public function test_a_line_says_how_much_at_a_time(): void
+    {
+        $read = LineReader::read('seat, 1/4 turn at a time until all are in contact · loosen 1 turn at a time', ['all' => 'all'])['stages'];
+
+        self::assertSame([['seat', '1/4 turn'], ['loosen', '1 turn']], array_map(fn (array $s): array => [$s['kind'], $s['at_a_time']], $read));
+        $this->expectExceptionMessage('1/4 turn');
+        LineReader::read('seat 3 N·m at a time', ['all' => 'all']);
+    }
+
     /** T L/(L + E) (FAA AC 43.13-1B, fig. 7-2), computed apart in floats by the tool room’s own adapter. */
     #[DataProvider('levers')]
     public function test_the_setting_on_a_longer_lever_is_the_one_of_the_tool_room(string $adds, string $wrench, string $torque): void

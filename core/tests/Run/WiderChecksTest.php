@@ -15,6 +15,7 @@ use Tekkal\Core\Run\DutyKind;
 use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\FindingKind;
+use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\StepStatus;
@@ -236,6 +237,25 @@ final class WiderChecksTest extends TestCase
             $bench->reads('half:p1:1', '20 N·m');
             self::assertSame(StepStatus::Done, $bench->state()->status('half:p1:1'));
             $bench->reads('full:p1:1', '40 N·m');
+        }
+    }
+
+    public function test_however_long_the_texts_of_a_document_are_what_was_decided_is_read_back(): void
+    {
+        $long = str_repeat('ä', 2000);
+        $bench = new Bench('22-rods-stamped-and-traced', fn (array $d): array => array_replace_recursive($d, [
+            'checks' => [['name' => $long, 'expected' => 'A'], ['name' => $long], ['name' => $long], ['name' => $long]], 'turn_stops' => [['why' => $long]], 'stages' => [3 => ['stages' => [['name' => $long], ['name' => $long]]]],
+        ]));
+        $bench->does('shaft_turned');
+        $bench->does('identity_read', ['step' => 'rods_read:rod1:1', 'reads' => 'B']);
+        $bench->does('fault_reported', ['fault' => 'part_moved', 'at' => 'rod1']);
+        $hand = new Hand($bench);
+        for ($i = 0; $i < 80 && $bench->ways() !== ['finish']; $i++) {
+            $way = $bench->advice()->nextActions()[0];
+            $way->do === 'inspect' ? $bench->does('identity_read', ['step' => $way->at, 'reads' => 'A']) : $hand->follow($way);
+        }
+        foreach ($bench->history as [, $outcome]) {
+            self::assertEquals($outcome->toBody(), Outcome::fromBody($outcome->toBody())->toBody());
         }
     }
 

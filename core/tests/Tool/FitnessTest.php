@@ -16,6 +16,7 @@ use Tekkal\Core\Tool\Requirement;
 use Tekkal\Core\Tool\Setting;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolNotes;
 use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Written;
@@ -29,7 +30,7 @@ final class FitnessTest extends TestCase
         $window = new Window($nm('30'), $nm('34'));
         $history = new CalibrationHistory([new Calibration('c1', Day::of('2026-03-01'), Day::of('2026-08-31'), true)]);
         $reasons = fn (Tool $tool, Requirement $r): array => Fitness::judge($tool, $history, $r, Day::of('2026-05-01'))->reasons;
-        $tool = fn (?float $uncertainty, ?string $threshold = null): Tool => new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('0.5'), ['clockwise'], $uncertainty, $threshold === null ? null : $nm($threshold));
+        $tool = fn (?float $uncertainty, ?string $threshold = null): Tool => new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('0.5'), ['clockwise'], new ToolNotes($uncertainty, $threshold === null ? null : $nm($threshold)));
 
         self::assertSame([], $reasons($tool(2.0), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window)), '0.64 N·m are a third of 2 N·m');
         self::assertStringContainsString('3 times better', $reasons($tool(2.2), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window))[0]);
@@ -159,7 +160,7 @@ final class FitnessTest extends TestCase
     public function test_a_partner_holds_with_a_wrench_that_shows_the_torque(): void
     {
         [$nm, $day] = [fn (string $t): Written => Written::fromCode($t, 'N.m'), Day::of('2026-03-02')];
-        $tool = fn (?WrenchClass $class): Tool => new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('1'), class: $class);
+        $tool = fn (?WrenchClass $class): Tool => new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('1'), notes: new ToolNotes(class: $class));
         $history = new CalibrationHistory([new Calibration('c', Day::of('2026-01-01'), Day::of('2027-01-01'), true)]);
         $reasons = fn (?WrenchClass $class, bool $holds): array => Fitness::judge($tool($class), $history, new Requirement(ToolKind::TorqueWrench, $nm('30'), new Window($nm('27'), $nm('33')), holds: $holds), $day)->reasons;
 

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Library;
 
+use App\Library\Actions\KeepPicture;
+use App\Library\Actions\SubmitRevision;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Tests\Feature\FeatureTestCase;
+use Tests\Feature\World;
 
 final class PrintTest extends FeatureTestCase
 {
@@ -21,6 +26,23 @@ final class PrintTest extends FeatureTestCase
         self::assertSame(1, preg_match('#/Subtype /Image\n/Width (\d+)\n/Height (\d+)#', $pdf, $size));
         self::assertSame($size[1], $size[2]);
         self::assertSame(0, ((int) $size[1] / 8 - 4 - 17) % 4);
+    }
+
+    public function test_a_picture_of_how_it_must_look_is_on_the_card(): void
+    {
+        Storage::fake('local');
+        $picture = imagecreatetruecolor(40, 30);
+        imagefill($picture, 0, 0, (int) imagecolorallocate($picture, 200, 40, 40));
+        ob_start();
+        imagepng($picture);
+        $file = app(KeepPicture::class)(UploadedFile::fake()->createWithContent('flat.png', (string) ob_get_clean()), $this->world->person('lead'));
+        $document = World::document();
+        $document['stages'][0]['pictures'] = [['file' => $file, 'shows' => 'right', 'says' => 'drawn flat'], ['file' => str_repeat('a', 64), 'shows' => 'wrong', 'says' => 'not here']];
+        $document['aids'] = [['key' => 'lock', 'number' => '2', 'name' => 'the crank lock', 'kind' => 'lock']];
+        $revision = app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
+        $pdf = (string) $this->world->desk('lead', 'GET', "library/revisions/$revision->id/job-card.pdf")->assertOk()->getContent();
+
+        self::assertSame(1, preg_match_all('#/Subtype /Image\n/Width 40\n/Height 30#', $pdf));
     }
 
     /** What the pages draw: every stream of the file, unpacked. */

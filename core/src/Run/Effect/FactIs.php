@@ -25,6 +25,6 @@ final readonly class FactIs implements Effect
     {
         $body->holdsOnly('do', 'at', 'key', 'value');
 
-        return new self($body->key('at'), $body->key('key'), $body->optionalText('value', 500));
+        return new self($body->key('at'), $body->key('key'), $body->optionalText('value', Body::SENTENCE));
     }
 }

@@ -28,6 +28,6 @@ final readonly class Found implements Effect
     {
         $body->holdsOnly('do', 'kind', 'sentence', 'steps', 'doubt');
 
-        return new self($body->word('kind', FindingKind::class), $body->text('sentence', 1000), $body->keys('steps'), $body->flag('doubt'));
+        return new self($body->word('kind', FindingKind::class), $body->text('sentence', Body::SENTENCE), $body->keys('steps'), $body->flag('doubt'));
     }
 }
