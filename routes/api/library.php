@@ -65,7 +65,7 @@ Route::middleware('desk')->group(function () use ($read, $write, $sign): void {
     Route::post('library/sources/{source}/paper', [SourcePaperController::class, 'store'])->middleware($write);
     Route::get('library/sources/{source}/paper', [SourcePaperController::class, 'show'])->middleware($read);
     Route::post('library/pictures', [PictureController::class, 'store'])->middleware($write);
-    Route::get('library/pictures/{picture}', [PictureController::class, 'show'])->where('picture', '[0-9a-f]{64}')->middleware($read);
+    Route::get('library/pictures/{picture}', [PictureController::class, 'show'])->middleware($read);
     Route::post('library/standards', [StandardController::class, 'store'])->middleware($write);
     Route::post('library/standards/{standard}/approve', [StandardController::class, 'approve'])->middleware($sign);
 

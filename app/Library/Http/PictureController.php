@@ -21,7 +21,7 @@ final class PictureController
     /** Shown where it stands, and never run. */
     public function show(string $picture): Response
     {
-        $bytes = Papers::picture($picture);
+        $bytes = preg_match('/^[0-9a-f]{64}$/D', $picture) === 1 ? Papers::picture($picture) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $picture) {
             throw Refused::notFound($bytes === null ? 'This picture is not on record here.' : 'The picture on record is damaged: its bytes are not those that were stored. Restore it from a backup.');
         }

@@ -38,7 +38,7 @@ final class DocumentRule implements EntryRule
             match ($entry->optional('event.type')) {
                 'revision_submitted', 'revision_drafted' => $this->revision($snapshot, $entry, $report),
                 'source_paper_kept' => $this->paper($entry, $report),
-                'picture_kept' => $this->file($entry, Papers::picture(...), 'The picture', $report),
+                'picture_kept' => $this->file($entry, Papers::picture(...), 'The picture %s… %s.', $report),
                 default => null,
             };
         }
@@ -80,16 +80,19 @@ final class DocumentRule implements EntryRule
 
     private function paper(Entry $entry, Report $report): void
     {
-        $this->file($entry, Papers::source(...), "Of source {$entry->streamId()} the paper", $report);
+        $this->file($entry, Papers::source(...), "The paper %s… of source {$entry->streamId()} %s.", $report);
     }
 
-    /** @param  callable(string): (string|null)  $read */
-    private function file(Entry $entry, callable $read, string $what, Report $report): void
+    /**
+     * @param  callable(string): (string|null)  $read
+     * @param  string  $says  of its hash and of what is wrong with it
+     */
+    private function file(Entry $entry, callable $read, string $says, Report $report): void
     {
         $digest = $entry->optional('data.digest') ?? '';
         $bytes = preg_match('/^[0-9a-f]{64}$/D', $digest) === 1 ? $read($digest) : null;
         if ($bytes === null || hash('sha256', $bytes) !== $digest) {
-            $report->add(sprintf('%s %s… %s.', $what, substr($digest, 0, 16), $bytes === null ? 'is missing' : 'is not what was kept'));
+            $report->add(sprintf($says, substr($digest, 0, 16), $bytes === null ? 'is missing' : 'is not what was kept'));
         }
     }
 }
