@@ -28,7 +28,7 @@ final class EntryTypes
         'record_restored' => ['instance'],
         'revision_approved' => ['revision'], 'revision_drafted' => ['revision'], 'revision_returned' => ['revision'], 'revision_submitted' => ['revision'], 'revision_withdrawn' => ['revision'],
         'sitting_begun' => ['device'], 'sitting_ended' => ['device'], 'sitting_resumed' => ['device'],
-        'source_kept' => ['source'], 'source_paper_kept' => ['source'],
+        'source_kept' => ['source'], 'source_paper_kept' => ['source'], 'picture_kept' => ['picture'],
         'standard_approved' => ['standard'], 'standard_asked' => ['standard'],
         'text_erased' => ['run', 'tool', 'device', 'person', 'customer'],
         'tool_calibrated' => ['tool'], 'tool_registered' => ['tool'],

@@ -30,7 +30,7 @@ final class LibraryProjector implements Projector
     {
         return [
             'family_extended', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
-            'standard_asked', 'standard_approved', 'permit_asked', 'permit_approved', 'permit_closed',
+            'picture_kept', 'standard_asked', 'standard_approved', 'permit_asked', 'permit_approved', 'permit_closed',
         ];
     }
 

@@ -10,8 +10,11 @@ use App\Ledger\Verification\Check;
 use App\Ledger\Verification\OrderCheck;
 use App\Ledger\Verification\Report;
 use App\Ledger\Verification\Verifier;
+use App\Library\Actions\KeepPicture;
 use App\Library\Actions\KeepSource;
 use App\Library\Models\Source;
+use App\Library\Papers;
+use App\Library\Pictures;
 use App\People\Actions\EndSitting;
 use Illuminate\Database\Connection;
 use Illuminate\Http\UploadedFile;
@@ -137,6 +140,8 @@ final class TamperTest extends CommittedTestCase
         yield 'a name in its row and beside the record' => ['nameEverywhere', ['/its name does not give the hash/']];
         yield 'a paper on the disk is another' => ['otherPaper', ['/The paper .* is not what was kept/']];
         yield 'a paper on the disk is gone' => ['noPaper', ['/The paper .* is missing/']];
+        yield 'a picture on the disk is another' => ['otherPicture', ['/The picture .* is not what was kept/']];
+        yield 'a picture on the disk is gone' => ['noPicture', ['/The picture .* is missing/']];
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -228,7 +233,7 @@ final class TamperTest extends CommittedTestCase
         }
     }
 
-    /** A run with a bolt pulled short and redone, a reading set aside, a value withdrawn; a busy library; a paper; words erased. */
+    /** A run with a bolt pulled short and redone, a reading set aside, a value withdrawn; a busy library; a paper; a picture; words erased. */
     private function aShop(): void
     {
         $bench = $this->world->bench()->ready($this->world->job($this->world->build('TN3-26-0002')));
@@ -246,6 +251,7 @@ final class TamperTest extends CommittedTestCase
         $bench->command("runs/$bench->run/finish")->assertOk();
         app(EndSitting::class)($bench->sitting, null);
         $this->aBusyDay();
+        app(KeepPicture::class)(UploadedFile::fake()->createWithContent('cap.png', self::picture()), $this->world->person('lead'));
         app(KeepSource::class)->paper(Source::query()->firstOrFail(), UploadedFile::fake()->createWithContent('book.pdf', self::PAPER), $this->world->person('lead'));
         app(EraseText::class)((string) DB::table('ledger_entries')->where('type', 'reading_withdrawn')->orderByDesc('id')->value('entry_id'), null);
         $this->sequence();
@@ -280,6 +286,16 @@ final class TamperTest extends CommittedTestCase
         app(Grants::class)->apply();
         copy(storage_path('last-leaf.pristine'), storage_path('last-leaf'));
         Storage::disk('local')->put('sources/'.hash('sha256', self::PAPER), self::PAPER);
+        Papers::keepPicture(self::picture());
+    }
+
+    /** As the door draws it anew, so that its bytes are the kept ones. */
+    private static function picture(): string
+    {
+        ob_start();
+        imagepng(imagecreatetruecolor(8, 6));
+
+        return Pictures::drawnAnew((string) ob_get_clean());
     }
 
     /** @return list<string> */

@@ -239,6 +239,16 @@ trait Tampering
         Storage::disk('local')->delete('sources/'.$this->owner()->table('sources')->whereNotNull('file_hash')->value('file_hash'));
     }
 
+    protected function otherPicture(): void
+    {
+        Storage::disk('local')->put(Storage::disk('local')->files('pictures')[0], 'another');
+    }
+
+    protected function noPicture(): void
+    {
+        Storage::disk('local')->delete(Storage::disk('local')->files('pictures'));
+    }
+
     protected function noteDamaged(): void
     {
         file_put_contents(storage_path('last-leaf'), 'x');
