@@ -66,7 +66,7 @@ function anyOther(string $file): string
 
 function run(string $copy, string $root, string $tests = ''): bool
 {
-    exec(sprintf('timeout 60 php -d memory_limit=512M %s --no-configuration --do-not-cache-result --filter %s --bootstrap %s --stop-on-failure --stop-on-error %s >/dev/null 2>&1', escapeshellarg("$root/vendor/bin/phpunit"), escapeshellarg(OWN_PROCESS), escapeshellarg("$copy/load.php"), escapeshellarg("$copy/core/tests/$tests")), $lines, $status);
+    exec(sprintf('timeout 240 php -d memory_limit=512M %s --no-configuration --do-not-cache-result --filter %s --bootstrap %s --stop-on-failure --stop-on-error %s >/dev/null 2>&1', escapeshellarg("$root/vendor/bin/phpunit"), escapeshellarg(OWN_PROCESS), escapeshellarg("$copy/load.php"), escapeshellarg("$copy/core/tests/$tests")), $lines, $status);
 
     return $status === 0;
 }

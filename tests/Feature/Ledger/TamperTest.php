@@ -227,9 +227,11 @@ final class TamperTest extends CommittedTestCase
 
             return [$process, $pipes];
         }, range(1, 3));
-        foreach ($running as [$process, $pipes]) {
-            $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
-            self::assertSame([0, true], [proc_close($process), str_contains($said, 'projections agree')], $said);
+        // All of them are heard out before anything is asserted: one that nobody listens to any more would never end.
+        $said = array_map(fn (array $r): string => stream_get_contents($r[1][1]).stream_get_contents($r[1][2]), $running);
+        $ended = array_map(fn (array $r): int => proc_close($r[0]), $running);
+        foreach ($said as $i => $says) {
+            self::assertSame([0, true], [$ended[$i], str_contains($says, 'projections agree')], $says);
         }
     }
 
