@@ -1,4 +1,4 @@
-import type { ProcedureRow, RevisionSheet } from '@/api/types';
+import type { Figures, ProcedureRow } from '@/api/types';
 
 export const STATES: Record<ProcedureRow['state'], string> = {
   empty: 'nothing written',
@@ -32,9 +32,13 @@ export const SOURCE_KINDS: Record<string, string> = {
 
 export const SOURCE_KIND_OPTIONS = Object.entries(SOURCE_KINDS).map(([value, text]) => ({ value, text }));
 
-const TOOLS: Record<string, string> = { torque_wrench: 'a torque wrench', angle_gauge: 'an angle gauge' };
+const TOOLS: Record<string, string> = {
+  torque_wrench: 'a torque wrench',
+  indicating_torque_wrench: 'for the partner a torque wrench that shows its torque',
+  angle_gauge: 'an angle gauge',
+};
 
 /** "a torque wrench and an angle gauge" */
-export function tools(rungs: RevisionSheet['rungs']): string {
-  return [...new Set(rungs.map((r) => (r.tool === null ? '' : (TOOLS[r.tool] ?? r.tool.replaceAll('_', ' ')))))].filter((t) => t !== '').join(' and ');
+export function tools(figures: Figures): string {
+  return [...new Set(figures.tools.map((t) => TOOLS[t.kind] ?? t.kind.replaceAll('_', ' ')))].join(' and ');
 }

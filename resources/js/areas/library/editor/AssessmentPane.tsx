@@ -51,7 +51,7 @@ function Meaning({ look, rounds, fasteners }: { look: DraftAssessment; rounds: n
       {look.line === '' && rounds > 0 && (
         <p className="mt-1 text-soft">{count(look.problems.length, 'thing stands', 'things stand')} in the way, said under “Still wanting”.</p>
       )}
-      {look.figures && <FigureLine figures={look.figures} fasteners={fasteners} rungs={look.sheet?.rungs ?? []} />}
+      {look.figures && <FigureLine figures={look.figures} fasteners={fasteners} />}
       {look.bands.length > 0 && (
         <div className="mt-4">
           <h2 className="mb-1">Clamp load, by estimate</h2>

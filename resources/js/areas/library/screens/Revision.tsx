@@ -49,7 +49,7 @@ function ProcedureView({ sheet }: { sheet: RevisionSheet }) {
     <div className="grid grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_minmax(0,0.86fr)]">
       <div className="px-7 py-5 lg:border-r lg:border-line">
         <StageLadder rungs={sheet.rungs} round={round} onRound={setRound} />
-        <FigureLine figures={sheet.figures} fasteners={positions.length} rungs={sheet.rungs} />
+        <FigureLine figures={sheet.figures} fasteners={positions.length} />
         <FastenerTable types={sheet.fastener_types} />
       </div>
       <div className="px-7 py-5">

@@ -1,11 +1,11 @@
-import type { Figures, RevisionSheet } from '@/api/types';
+import type { Figures } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { tools } from '../words';
 
-type Props = { figures: Figures; fasteners: number; rungs: RevisionSheet['rungs'] };
+type Props = { figures: Figures; fasteners: number };
 
 /** What the work will take. */
-export function FigureLine({ figures, fasteners, rungs }: Props) {
+export function FigureLine({ figures, fasteners }: Props) {
   const results = figures.least === figures.most ? String(figures.most) : `${String(figures.least)} to ${String(figures.most)}`;
   return (
     <p className="mt-4 flex flex-wrap gap-x-6 gap-y-1 text-soft">
@@ -21,9 +21,9 @@ export function FigureLine({ figures, fasteners, rungs }: Props) {
       <span>
         <b className="text-ink">{figures.people}</b> {figures.people === 1 ? 'person' : 'people'}
       </span>
-      {tools(rungs) !== '' && (
+      {tools(figures) !== '' && (
         <span>
-          needs <b className="text-ink">{tools(rungs)}</b>
+          needs <b className="text-ink">{tools(figures)}</b>
         </span>
       )}
       {figures.consumables.length > 0 && (
