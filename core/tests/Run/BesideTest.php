@@ -99,6 +99,18 @@ final class BesideTest extends TestCase
         self::assertTrue($bench->does('run_finished')->isApplied());
     }
 
+    public function test_an_aid_of_the_document_holds_the_end_too_unless_it_stays(): void
+    {
+        foreach ([['remove_aid plugs'], ['finish']] as $stays => $ways) {
+            $bench = new Bench('23-pump-by-crow-foot', fn (array $d): array => array_replace($d, ['aids' => [['stays' => $stays === 1] + $d['aids'][0]], 'marks' => ['when' => 'none'], 'stages' => [...array_slice($d['stages'], 0, 3), array_diff_key($d['stages'][3], ['remove' => 1])]]));
+            while (! in_array($bench->ways()[0], ['finish', 'remove_aid plugs'], true)) {
+                (new Hand($bench))->follow($bench->advice()->nextActions()[0]);
+            }
+            self::assertSame($ways, $bench->ways());
+            self::assertSame($stays === 1 ? [] : ['Aid 7 (the port plugs) is still in.'], $bench->fold->whyNotFinish());
+        }
+    }
+
     public function test_where_a_position_demands_an_adapter_its_setting_is_judged_on_the_longer_lever(): void
     {
         $bench = self::pump();
