@@ -74,6 +74,17 @@ final class BesideTest extends TestCase
         self::assertTrue($bench->does('check_answered', ['step' => 'feel:joint:1', 'feel' => 'as before'])->isApplied());
     }
 
+    public function test_a_reason_holds_from_the_first_result_of_its_round_until_its_end(): void
+    {
+        $bench = new Bench('22-rods-stamped-and-traced', fn (array $d): array => array_replace($d, ['turn_stops' => [['key' => 'valves', 'why' => 'the valves would meet the pistons', 'from' => 'rods_read', 'until' => 'align']]]));
+        self::assertSame([], $bench->fold->turning->whyNot());
+
+        self::reads($bench, 'rods_read:rod1:1', '1');
+        self::assertSame(['valves' => 'the valves would meet the pistons'], $bench->fold->turning->whyNot());
+        $bench->answers('align:joint:1', true);
+        self::assertSame([], $bench->fold->turning->whyNot());
+    }
+
     public function test_a_shaft_that_was_turned_all_the_same_is_a_finding_and_leaves_a_doubt(): void
     {
         $bench = new Bench('22-rods-stamped-and-traced');
@@ -185,6 +196,17 @@ final class BesideTest extends TestCase
         self::assertSame(SetAsideReason::MarkMissing, $bench->does('marked', ['positions' => ['p6'], 'mark' => 'full'])->reason, 'what it crosses is not there');
         $bench->does('marked', ['positions' => ['p6'], 'mark' => 'half']);
         self::assertTrue($bench->does('marked', ['positions' => ['p6'], 'mark' => 'full'])->isApplied());
+    }
+
+    public function test_no_stroke_is_made_where_its_round_has_nothing_to_do(): void
+    {
+        $five = ['p1', 'p4', 'p2', 'p5', 'p3'];
+        $bench = new Bench('23-pump-by-crow-foot', function (array $d) use ($five): array {
+            $d['stages'][1] = ['targets' => [['positions' => $five] + array_diff_key($d['stages'][1]['targets'][0], ['group' => 1])], 'sequence' => $five] + $d['stages'][1];
+
+            return $d;
+        });
+        self::assertSame(SetAsideReason::MarkMissing, $bench->does('marked', ['positions' => ['p6'], 'mark' => 'half'])->reason);
     }
 
     public function test_what_was_loosened_has_none_of_its_strokes_any_more(): void

@@ -201,6 +201,19 @@ final class WiderChecksTest extends TestCase
         self::assertSame('65 N.m', $bench->state()->liveAttempt('load:m1l:1')?->given->value?->code(), 'a torque is never called a stretch');
     }
 
+    public function test_one_of_the_first_that_a_lead_lets_be_as_it_is_says_nothing_of_the_others(): void
+    {
+        $bench = self::studs();
+        foreach (['m2l' => '0.20 mm', 'm2r' => '0.24 mm'] as $stud => $stretch) {
+            $bench->does('zeroed', ['position' => $stud]);
+            $bench->reads("load:$stud:1", $stretch);
+        }
+        $bench->does('disposed', ['step' => 'load:m2r:1', 'disposition' => 'use_as_is'], 'lead');
+
+        self::assertSame(StepStatus::Done, $bench->state()->status('load:m2r:1'));
+        self::assertSame(SetAsideReason::WaitsForOther, $bench->reads('load:m1l:1', '65 N·m')->reason);
+    }
+
     public function test_a_click_counts_for_the_others_only_where_the_rule_takes_it(): void
     {
         foreach (['measured' => StepStatus::Unknown, 'one_by_one' => StepStatus::Done] as $evidence => $status) {
