@@ -20,6 +20,7 @@ use Tekkal\Core\Run\Effect\DutiesAdded;
 use Tekkal\Core\Run\Effect\DutyDone;
 use Tekkal\Core\Run\Effect\FactIs;
 use Tekkal\Core\Run\Effect\Undone;
+use Tekkal\Core\Run\Event\ReadingTaken;
 
 /** The faults of a run while it is folded, and what becomes of each. It writes nothing but effects. */
 final readonly class OpenFaults
@@ -79,6 +80,16 @@ final readonly class OpenFaults
         }
         if ($new !== []) {
             $this->bring(Fault::PulledAside, $step, $rule, $this->joined([], $new), joins: $batch);
+        }
+    }
+
+    /** The tool was held against another fastener that is tight: nobody knows what that did to it. */
+    public function tookReaction(ReadingTaken $pull): void
+    {
+        $itself = $this->plan->has($pull->step) ? $this->plan->step($pull->step)->position : null;
+        $furthest = $pull->reaction === null || $pull->reaction === $itself ? null : $this->steps->furthest($pull->reaction);
+        if ($furthest !== null && $furthest->kind->turnsBolt()) {
+            $this->open(Fault::TookReaction, $furthest, $pull->stamp->id);
         }
     }
 

@@ -11,6 +11,7 @@ use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\GaveWay;
 use Tekkal\Core\Run\Event\MovementSeen;
+use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\ResultEvent;
 use Tekkal\Core\Run\Event\RoundAttested;
 
@@ -35,6 +36,7 @@ final readonly class PulledAside
 
             return;
         }
+        $event instanceof ReadingTaken ? $this->run->faults->tookReaction($event) : null;
         foreach ($steps as $step) {
             $this->emission->emit(...$this->run->fasteners->tightened($step));
             $event instanceof GaveWay

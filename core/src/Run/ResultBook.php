@@ -168,11 +168,7 @@ final readonly class ResultBook
     {
         $event instanceof IdentityRead ? $this->emission->emit(new FactIs($step->id, StepBook::IDENTITY, $event->reads)) : null;
         $step->kind->controls() === Kind::Torque ? $this->settings->pulled($step, $given->tool) : null;
-        $other = $event instanceof ReadingTaken && $event->reaction !== $step->position ? $event->reaction : null;
-        $furthest = $other === null ? null : $this->run->steps->furthest($other);
-        if ($furthest !== null && $furthest->kind->turnsBolt()) {
-            $this->run->faults->open(Fault::TookReaction, $furthest, $event->stamp->id);
-        }
+        $event instanceof ReadingTaken ? $this->run->faults->tookReaction($event) : null;
     }
 
     /** The check held once something had been loosened: that was to blame, and the check is asked again when it is tight. */

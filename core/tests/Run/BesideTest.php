@@ -174,6 +174,16 @@ final class BesideTest extends TestCase
         self::assertSame([[], StepStatus::Done], [$bench->state()->faults, $bench->state()->status('half:p1:1')]);
     }
 
+    public function test_what_a_pull_that_could_not_count_did_to_another_is_not_forgotten(): void
+    {
+        $bench = self::pump();
+        $bench->reads('half:p1:1', '20 N·m');
+        $outcome = $bench->does('reading_taken', ['step' => 'full:p2:1', 'value' => '40 N·m', 'tool' => 'W1', 'reaction' => 'p1']);
+
+        self::assertSame(SetAsideReason::EarlierRoundMissing, $outcome->reason);
+        self::assertContains(Fault::TookReaction, array_map(fn ($c): Fault => $c->fault, $bench->state()->faults));
+    }
+
     public function test_a_reaction_against_the_same_fastener_or_one_that_is_loose_harms_nothing(): void
     {
         $bench = self::pump();
