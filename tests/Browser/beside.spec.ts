@@ -78,6 +78,7 @@ test('a lead says by keyboard what stands beside the rounds – an aid, an adapt
     await choose(lead, 'Kind', 'what is stamped');
     await fill(lead, 'It must read, where one knows', 'K7');
     await fill(lead, 'Why', 'Housing and cover were lapped together.');
+    await press(lead, 'More about this check');
     await lead
       .getByLabel(/^Another picture, stamp on the pump/)
       .setInputFiles({ name: 'stamp.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Document\StageKinds\CheckStage;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 
 /**
@@ -158,6 +159,7 @@ final readonly class TighteningLine
         $stroke = $this->revision->marks?->wordsAfter($stage->key());
 
         return array_values(array_filter([
+            ...$this->ofCheck($stage),
             $rules->waiting->fit === [] ? '' : 'before it '.$this->aids($rules->waiting->fit).' goes in',
             $rules->waiting->remove === [] ? '' : 'before it '.$this->aids($rules->waiting->remove).' comes out',
             ...array_map(fn (string $key): string => 'with '.$this->revision->rigging->adapters[$key]->name.' at '.$this->revision->named(array_values(array_intersect(array_map(strval(...), array_keys($this->revision->map->adapters, $key, true)), $stage->sequence))), $adapters),
@@ -166,6 +168,23 @@ final readonly class TighteningLine
             $stroke === null ? '' : "then a $stroke",
             $rules->result->secondLook ? 'looked at by a second person' : '',
         ]));
+    }
+
+    /** @return list<string> what a check's answer is held to, and what it takes */
+    private function ofCheck(Stage $stage): array
+    {
+        $check = $stage->rules->own instanceof CheckStage ? $this->revision->checks[$stage->rules->own->check] : null;
+
+        return $check === null ? [] : [
+            match ($check->kind) {
+                CheckKind::Confirm => '',
+                CheckKind::Identity => $check->compareWith === null ? '' : 'it must read as “'.$this->called($check->compareWith).'”',
+                default => 'good is '.$check->limits(),
+            },
+            $check->answer->expected === null ? '' : 'it must read '.$check->limits(),
+            $check->turnsShaft ? 'the shaft is turned for it' : '',
+            $check->wayBack === null ? '' : 'where it fails, '.$check->wayBack->words().' is loosened first',
+        ];
     }
 
     /** @return list<string> aids, adapters and what keeps the shaft from being turned, a sentence each */

@@ -121,6 +121,16 @@ final class WiderLanguageTest extends TestCase
         self::assertSame('The shaft is not turned from “thrust halves aligned” on: the thrust halves are not aligned.', str_replace('check: ', '', self::read(self::RODS, ['turn_stops.0.until' => null, 'turn_stops.0.from' => 'align'])->tighteningLine()->rigging()[1]));
     }
 
+    public function test_a_check_says_to_what_it_is_held_and_what_it_takes(): void
+    {
+        $line = self::read(self::RODS, ['checks.0.expected' => 'K7'])->tighteningLine();
+        $of = fn (int $round): string => implode(', ', $line->beside(self::read(self::RODS, ['checks.0.expected' => 'K7'])->stages()[$round]));
+
+        self::assertSame(['it must read “K7”', 'it must read as “stamp on the rod”', ''], [$of(0), $of(1), $of(2)]);
+        self::assertSame('the shaft is turned for it, where it fails, the part that was tightened last is loosened first, before it aid 3 (the blocking bar at the flange) comes out', $of(5));
+        self::assertSame(['good is as before, the shaft is turned for it', "good is 0.08–0.30\u{A0}mm; in this shop 0.10–0.25\u{A0}mm, between them the lead decides"], [$of(6), $of(7)]);
+    }
+
     public function test_in_risk_class_a_it_is_said_that_nobody_looks_a_second_time(): void
     {
         self::assertSame([], self::read(self::PUMP)->tighteningLine()->evidence());

@@ -17,6 +17,7 @@ import {
   LEG_FIELDS,
   MARK_FIELDS,
   MEMBER_FIELDS,
+  MORE_CHECK_FIELDS,
   MORE_FASTENER_FIELDS,
   MORE_GEOMETRY_FIELDS,
   SHANK_FIELDS,
@@ -141,7 +142,8 @@ describe('the forms of the editor, held to the published schema', () => {
         .filter((name) => name.startsWith('check_'))
         .sort(),
     );
-    for (const { value } of CHECK_KINDS) asksForAll(`check_${value}`, [...limitFields(value), ...CHECK_FIELDS], ['key', 'kind', 'name', 'pictures']);
+    for (const { value } of CHECK_KINDS)
+      asksForAll(`check_${value}`, [...limitFields(value), ...CHECK_FIELDS, ...MORE_CHECK_FIELDS], ['key', 'kind', 'name', 'pictures']);
   });
 
   it('let one choose earlier rounds by their place in the ladder', () => {

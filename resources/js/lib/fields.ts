@@ -227,19 +227,19 @@ export const CHECK_KINDS: Option[] = [
 /** What a check's answer is held to. */
 export const limitFields = (kind: string): FieldSpec[] => LIMITS[kind] ?? [];
 
-export const CHECK_FIELDS: FieldSpec[] = [
-  text('method', 'How'),
-  text('why', 'Why'),
-  text('source', 'Whose check it is'),
+export const CHECK_FIELDS: FieldSpec[] = [text('method', 'How'), text('why', 'Why'), text('source', 'Whose check it is')];
+
+/** What few checks say. */
+export const MORE_CHECK_FIELDS: FieldSpec[] = [
   {
     field: 'way_back',
     label: 'Where it fails, loosen',
     as: 'one',
     usual: 'nothing; look into it',
     options: [
-      { value: 'last_part', text: 'the last part, then the one before' },
-      { value: 'last_group', text: 'the last group, then the one before' },
-      { value: 'last_leg', text: 'what came before the shaft was turned' },
+      { value: 'last_part', text: 'the last part first' },
+      { value: 'last_group', text: 'the last group first' },
+      { value: 'last_leg', text: 'the last leg first' },
     ],
   },
   { field: 'turns_shaft', label: 'the shaft is turned for it', as: 'tick' },

@@ -1,5 +1,5 @@
 import { type Check, changed, keyAmong, withField, without } from '@/lib/document';
-import { CHECK_FIELDS, CHECK_KINDS, type Choices, choicesAt, limitFields } from '@/lib/fields';
+import { CHECK_FIELDS, CHECK_KINDS, type Choices, MORE_CHECK_FIELDS, choicesAt, limitFields } from '@/lib/fields';
 import { AddButton } from '@/ui/AddButton';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
@@ -33,6 +33,9 @@ export function ChecksTab({ doc, edit }: Editing) {
   );
 }
 
+/** Whether something stands there that one would look for. */
+const saysMore = (check: Check) => check.pictures !== undefined || MORE_CHECK_FIELDS.some((f) => check[f.field] !== undefined);
+
 type CheckProps = { check: Check; choices: Choices; onPut: (field: string, value: unknown) => void; onRemove: () => void };
 
 function OneCheck({ check: c, choices, onPut, onRemove }: CheckProps) {
@@ -46,9 +49,15 @@ function OneCheck({ check: c, choices, onPut, onRemove }: CheckProps) {
       </div>
       <div className="mt-2 flex flex-col gap-2">
         {[limitFields(c.kind), CHECK_FIELDS].map((fields, part) => (
-          <FieldGrid key={part} fields={fields} of={c} onPut={onPut} choices={choices} />
+          <FieldGrid key={part} fields={fields} of={c} onPut={onPut} choices={choices} columns={fields.length === 4 ? 'grid-cols-4' : 'grid-cols-3'} />
         ))}
-        <Pictures of={c} name={c.name} onPut={onPut} />
+        <details open={saysMore(c)}>
+          <summary className="cursor-pointer text-soft">More about this check</summary>
+          <div className="mt-2 flex flex-col gap-2">
+            <FieldGrid fields={MORE_CHECK_FIELDS} of={c} onPut={onPut} choices={choices} />
+            <Pictures of={c} name={c.name} onPut={onPut} />
+          </div>
+        </details>
       </div>
     </fieldset>
   );

@@ -11,6 +11,7 @@ type ListProps = Pick<Editing, 'doc' | 'edit'> & {
   another: string;
   one: string;
   fields: FieldSpec[];
+  columns?: string;
   choices: Choices;
   fresh: Thing;
 };
@@ -29,6 +30,7 @@ export function Rigging({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
         another="Another aid"
         one="aid"
         fields={AID_FIELDS}
+        columns="grid-cols-[1fr_2fr_1.2fr_1fr]"
         fresh={{ key: 'aid', number: '', name: '', kind: 'lock' }}
       />
       <RigList
@@ -55,7 +57,7 @@ export function Rigging({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
   );
 }
 
-function RigList({ doc, edit, field, title, empty, another, one, fields, choices, fresh }: ListProps) {
+function RigList({ doc, edit, field, title, empty, another, one, fields, columns = 'grid-cols-3', choices, fresh }: ListProps) {
   const things = thingsOf(doc[field]);
   const taken = things.map((t) => String(t.key));
   return (
@@ -65,6 +67,7 @@ function RigList({ doc, edit, field, title, empty, another, one, fields, choices
         another={another}
         one={one}
         fields={fields}
+        columns={columns}
         things={things}
         choices={choices}
         onChange={(what, next) => edit(`${field} ${what}`, (d) => withField(d, field, next))}

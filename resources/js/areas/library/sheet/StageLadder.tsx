@@ -8,7 +8,7 @@ type Props = { rungs: RevisionSheet['rungs']; round: number; onRound: (round: nu
 export function StageLadder({ rungs, round, onRound }: Props) {
   return (
     <table className="w-full">
-      <TableHead columns={[['round', 'w-14'], 'to', 'which', 'good from–to', 'target: from', 'window: from']} />
+      <TableHead columns={[['round', 'w-14'], ['to', 'pr-3'], ['which', 'pr-3'], 'good from–to', 'target: from', 'window: from']} />
       {rungs.map((rung, i) => (
         <tbody key={rung.stage} className={i === round ? 'bg-sheet shadow-[inset_3px_0_0_var(--now)]' : ''}>
           {rung.rows.map((row, j) => (
@@ -26,11 +26,7 @@ export function StageLadder({ rungs, round, onRound }: Props) {
                   </button>
                 )}
               </td>
-              <td className="pr-3 text-lg font-semibold">{row.aim}</td>
-              <td className="pr-3">{row.whom}</td>
-              <td className="pr-3 whitespace-nowrap">{row.window}</td>
-              <td className="pr-3 whitespace-nowrap text-soft">{row.target_from ?? '–'}</td>
-              <td className="whitespace-nowrap text-soft">{row.window_from ?? '–'}</td>
+              <RowCells row={row} />
             </tr>
           ))}
           <tr className="border-b border-hair">
@@ -43,5 +39,24 @@ export function StageLadder({ rungs, round, onRound }: Props) {
         </tbody>
       ))}
     </table>
+  );
+}
+
+/** What is reached, by which, in which window; a check or a seat without limits has the whole line. */
+function RowCells({ row }: { row: RevisionSheet['rungs'][number]['rows'][number] }) {
+  if (row.window === '' && row.target_from === null && row.window_from === null)
+    return (
+      <td colSpan={5} className="pr-3">
+        <b className="text-lg font-semibold">{row.aim}</b> {row.whom}
+      </td>
+    );
+  return (
+    <>
+      <td className="pr-3 text-lg font-semibold whitespace-nowrap">{row.aim}</td>
+      <td className="pr-3">{row.whom}</td>
+      <td className="pr-3 whitespace-nowrap">{row.window}</td>
+      <td className="pr-3 whitespace-nowrap text-soft">{row.target_from ?? '–'}</td>
+      <td className="whitespace-nowrap text-soft">{row.window_from ?? '–'}</td>
+    </>
   );
 }
