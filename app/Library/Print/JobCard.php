@@ -66,9 +66,13 @@ final class JobCard
      */
     private static function pictures(array $document): array
     {
-        $bytes = array_filter(array_combine(Picture::filesIn($document), array_map(Papers::picture(...), Picture::filesIn($document))), is_string(...));
+        $pictures = [];
+        foreach (Picture::filesIn($document) as $file) {
+            $png = Papers::picture($file);
+            $pictures += $png === null ? [] : [$file => 'data:image/png;base64,'.base64_encode($png)];
+        }
 
-        return array_map(fn (string $png): string => 'data:image/png;base64,'.base64_encode($png), $bytes);
+        return $pictures;
     }
 
     private function code(string $text): string

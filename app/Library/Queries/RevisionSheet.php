@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library\Queries;
 
+use Tekkal\Core\Document\AsWritten;
 use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\Picture;
 use Tekkal\Core\Document\Reuse;
@@ -53,7 +54,7 @@ final readonly class RevisionSheet
             ], $rows, array_keys($rows)),
             'how' => $this->how($stage),
             'why' => $stage->why,
-            'pictures' => [...Picture::of(Picture::stageOf($this->document, $stage->key())), ...$this->ofCheck($stage)],
+            'pictures' => [...Picture::of(AsWritten::stages($this->document)[$stage->key()] ?? []), ...$this->ofCheck($stage)],
         ];
     }
 
@@ -62,7 +63,7 @@ final readonly class RevisionSheet
     {
         $check = $stage->rules->own instanceof CheckStage ? $stage->rules->own->check : null;
 
-        return Picture::of(collect((array) ($this->document['checks'] ?? []))->firstWhere('key', $check));
+        return Picture::of(AsWritten::things($this->document, 'checks')[$check ?? ''] ?? []);
     }
 
     /** How it is done, and what stands beside it: aids, an adapter, what takes the reaction, a stroke, a second look. */
@@ -80,7 +81,7 @@ final readonly class RevisionSheet
     private function fastener(FastenerType $type): array
     {
         $groups = array_filter($this->revision->groups, fn ($g): bool => $g->fastener === $type->key);
-        $raw = collect((array) ($this->document['fasteners'] ?? []))->firstWhere('key', $type->key);
+        $raw = AsWritten::things($this->document, 'fasteners')[$type->key] ?? [];
 
         return [
             'key' => $type->key,

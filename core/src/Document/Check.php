@@ -44,7 +44,7 @@ final readonly class Check
         $f->optionalString('method');
         $f->string('why');
         $f->optionalString('source');
-        Picture::readAll($f);
+        Picture::read($f);
 
         return self::inPlan($f, $checks);
     }

@@ -104,8 +104,8 @@ final class Comparison
         if ($old->why !== $new->why) {
             $this->add('text', sprintf('%s, why: “%s” → “%s”', $name, $old->why, $new->why), $key);
         }
-        $was = self::stageOf($this->oldDocument, $key);
-        $is = self::stageOf($this->newDocument, $key);
+        $was = AsWritten::stages($this->oldDocument)[$key] ?? [];
+        $is = AsWritten::stages($this->newDocument)[$key] ?? [];
         foreach (array_diff(array_keys($was + $is), self::TOLD, array_keys($raw($old) + $raw($new))) as $field) {
             if (($was[$field] ?? null) !== ($is[$field] ?? null)) {
                 $this->add('stage', sprintf('%s, %s: %s → %s', $name, str_replace('_', ' ', (string) $field), self::words($was[$field] ?? null), self::words($is[$field] ?? null)), $key, $new->sequence);
@@ -116,7 +116,7 @@ final class Comparison
     /** Which stages go together, part by part and the like, and where each leg lies. */
     private function blocks(): void
     {
-        $of = fn (array $document): array => array_map(fn (array $b): array => array_diff_key($b, ['stages' => true]), array_filter(self::listOf($document, 'stages'), fn (array $s): bool => isset($s['stages'])));
+        $of = fn (array $document): array => array_map(fn (array $b): array => array_diff_key($b, ['stages' => true]), array_filter(AsWritten::things($document, 'stages'), fn (array $s): bool => isset($s['stages'])));
         $old = $of($this->oldDocument);
         $new = $of($this->newDocument);
         foreach ($old + $new as $key => $block) {
@@ -191,8 +191,8 @@ final class Comparison
     /** Things of the document that have keys: left out, added, or with another value in a field. */
     private function listed(string $list, string $what, string $name, string $kind): void
     {
-        $old = self::listOf($this->oldDocument, $list);
-        $new = self::listOf($this->newDocument, $list);
+        $old = AsWritten::things($this->oldDocument, $list);
+        $new = AsWritten::things($this->newDocument, $list);
         foreach (array_diff_key($old, $new) as $thing) {
             $this->add($what, sprintf('%s %s left out', $kind, self::words($thing[$name] ?? $thing['key'])));
         }
@@ -212,12 +212,26 @@ final class Comparison
 
     private function surfaces(): void
     {
-        $text = fn (array $d): array => array_map(fn (mixed $s): string => is_array($s) ? self::words($s['surface'] ?? '').' '.self::words($s['condition'] ?? '').(isset($s['working_time']) ? ', done within '.self::words($s['working_time']) : '').(isset($s['key']) ? ' (recorded as '.self::words($s['key']).')' : '').(isset($s['groups']) ? ' on '.self::words($s['groups']) : '') : '', is_array($d['surfaces'] ?? null) ? array_values($d['surfaces']) : []);
+        $text = fn (array $d): array => array_map(self::surface(...), is_array($d['surfaces'] ?? null) ? array_values($d['surfaces']) : []);
         $was = $text($this->oldDocument);
         $is = $text($this->newDocument);
         if ($was !== $is) {
             $this->add('surface', sprintf('surfaces: %s → %s', implode(', ', $was), implode(', ', $is)));
         }
+    }
+
+    /** "threads locker, done within 15 min". */
+    private static function surface(mixed $surface): string
+    {
+        if (! is_array($surface)) {
+            return self::words($surface);
+        }
+        $says = self::words($surface['surface'] ?? '').' '.self::words($surface['condition'] ?? '');
+        foreach (['working_time' => ', done within %s', 'key' => ' (recorded as %s)', 'groups' => ' on %s'] as $field => $sentence) {
+            $says .= isset($surface[$field]) ? sprintf($sentence, self::words($surface[$field])) : '';
+        }
+
+        return $says;
     }
 
     private function texts(): void
@@ -244,36 +258,6 @@ final class Comparison
     private static function byKey(array $stages): array
     {
         return array_combine(array_map(fn (Stage $s): string => $s->key(), $stages), $stages);
-    }
-
-    /**
-     * @param  array<mixed>  $document
-     * @return array<string, array<mixed>>
-     */
-    private static function listOf(array $document, string $list): array
-    {
-        $things = [];
-        foreach (is_array($document[$list] ?? null) ? $document[$list] : [] as $thing) {
-            if (is_array($thing) && is_string($thing['key'] ?? null)) {
-                $things[$thing['key']] = $thing;
-            }
-        }
-
-        return $things;
-    }
-
-    /**
-     * @param  array<mixed>  $document
-     * @return array<mixed> the stage as the document writes it, wherever it stands
-     */
-    private static function stageOf(array $document, string $key): array
-    {
-        $stages = self::listOf($document, 'stages');
-        foreach ($stages as $stage) {
-            $stages += isset($stage['stages']) ? self::listOf($stage, 'stages') : [];
-        }
-
-        return $stages[$key] ?? [];
     }
 
     private static function words(mixed $value): string

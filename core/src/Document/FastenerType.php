@@ -67,7 +67,7 @@ final readonly class FastenerType
             }
         }
         self::geometry($f);
-        Picture::readAll($f);
+        Picture::read($f);
 
         return self::inPlan($f);
     }

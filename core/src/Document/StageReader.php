@@ -140,7 +140,7 @@ final class StageReader
             $f->has('tool') ? ToolNeed::read($f->object('tool')) : null,
             $f->namesOf('consumables', $this->names->consumables, 'a consumable'),
         );
-        Picture::readAll($f);
+        Picture::read($f);
         $this->judge($f, $stage);
         $this->steps += max(1, count($sequence)) * $rules->passes() * ($sequence === [] ? $legs : 1);
         $this->before[] = $stage;

@@ -227,9 +227,16 @@ final readonly class TighteningLine
             }
         }
 
-        $looked = $this->revision->riskClass !== 'A' || $this->revision->purpose !== Purpose::Tightening || array_filter($this->revision->stages(), fn (Stage $s): bool => $s->rules->result->secondLook) !== [];
+        return [...$this->unlooked(), ...array_map(fn (string $what, array $of): string => sprintf('%s is wanted in %s %s (risk class %s, nothing else is written); what has less is not proved.', ucfirst($what), count($of) === 1 ? 'round' : 'rounds', implode(', ', $of), $this->revision->riskClass), array_keys($rounds), $rounds)];
+    }
 
-        return [...($looked ? [] : ['Risk class A, and no round is looked at by a second person.']), ...array_map(fn (string $what, array $of): string => sprintf('%s is wanted in %s %s (risk class %s, nothing else is written); what has less is not proved.', ucfirst($what), count($of) === 1 ? 'round' : 'rounds', implode(', ', $of), $this->revision->riskClass), array_keys($rounds), $rounds)];
+    /** @return list<string> in risk class A, that nobody looks a second time; empty where somebody does */
+    private function unlooked(): array
+    {
+        $wanted = $this->revision->riskClass === 'A' && $this->revision->purpose === Purpose::Tightening;
+        $looked = array_filter($this->revision->stages(), fn (Stage $s): bool => $s->rules->result->secondLook) !== [];
+
+        return $wanted && ! $looked ? ['Risk class A, and no round is looked at by a second person.'] : [];
     }
 
     /** @param  list<string>  $keys */

@@ -298,7 +298,7 @@ final readonly class Advice
 
         return match (true) {
             $unlooked !== [] => Finishing::secondLook($run->names, $run->plan->step($unlooked[0])->stage, $unlooked),
-            $again !== [] && $run->judge->adapter($step) === null => Finishing::readAgain($run->names, $again[0]),
+            $again !== [] && $adapter === null => Finishing::readAgain($run->names, $again[0]),
             $run->aids->toRemove($step) !== [] => new NextAction('remove_aid', $run->aids->toRemove($step)[0]->key, 'Take out '.$run->aids->toRemove($step)[0]->words().'.'),
             $run->aids->toFit($step) !== [] => new NextAction('fit_aid', $run->aids->toFit($step)[0]->key, 'Put in '.$run->aids->toFit($step)[0]->words().'.'),
             $out !== [] => new NextAction('remove_aid', $out[0]->key, 'The shaft is turned next. Take out '.$out[0]->words().'.'),

@@ -39,11 +39,8 @@ use Tekkal\Core\Run\Event\Zeroed;
 /** What else happens around the work: people, tools, what is at a place and what is known of it, whether work goes on. */
 final readonly class Circumstances
 {
-    private SettingBook $settings;
-
     public function __construct(private RunFold $run, private Emission $emission)
     {
-        $this->settings = new SettingBook($run, $emission);
     }
 
     /** Why it moves nothing; null when it was taken. */
@@ -55,7 +52,7 @@ final readonly class Circumstances
             $event instanceof SecondPersonJoined => $this->joined($event),
             $event instanceof SecondPersonLeft => $this->does($this->hands(null)),
             $event instanceof ToolTaken => $this->does(new ToolIs($event->quantity, $event->tool, $event->adapter)),
-            $event instanceof ToolSet => $this->settings->read($event),
+            $event instanceof ToolSet => $this->run->settings->read($event),
             $event instanceof Interrupted => $this->does(new RunIs(RunPhase::Interrupted, $event->step ?? $this->run->nextStep()?->id)),
             $event instanceof Locked => $this->does(new RunIs(RunPhase::Locked, $this->run->nextStep()?->id)),
             $event instanceof Parked => $this->does(new RunIs(RunPhase::Parked, $this->run->nextStep()?->id)),

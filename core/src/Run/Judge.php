@@ -120,8 +120,8 @@ final readonly class Judge
     /** @param  list<Watched>|null  $watched  null: nothing is watched beside it */
     private function byClick(MeasuredStep $step, ?string $tool, Window $window, EvidenceGrade $grade, ?array $watched): Judged
     {
-        // A stretch that is done by torque alone is reached with it as well.
-        $adapter = $this->plan->adapterAt($step->position);
+        // A stretch that is done by torque alone is reached with it as well; an angle is the same on any lever.
+        $adapter = $window->kind() === Kind::Torque ? $this->plan->adapterAt($step->position) : null;
         $window = $adapter?->setting($window) ?? $window;
 
         return self::withoutAdapter($adapter, $this->tools->adapterOn($tool)) ?? $this->setting($tool, $window) ?? $this->click($step, $this->tools->shows($tool), $window, $grade, $watched);
@@ -220,7 +220,6 @@ final readonly class Judge
         if ($window === null) {
             return SetAsideReason::ValueMissing;
         }
-
         $window = $this->adapter($step)?->setting($window) ?? $window;
 
         return self::withoutAdapter($this->adapter($step), $this->tools->adapterOn($event->tool)) ?? $this->setting($event->tool, $window) ?? $this->seen($step, $event, $this->tools->shows($event->tool), $window);

@@ -36,14 +36,11 @@ final readonly class ResultBook
     /** The fact of a stage or step that names the source of its window. */
     public const WINDOW_OF = 'window_of';
 
-    private SettingBook $settings;
-
     public function __construct(
         private RunFold $run,
         private Emission $emission,
         private Timing $timing,
     ) {
-        $this->settings = new SettingBook($run, $emission);
     }
 
     /** Why it moves nothing; null when it was taken. */
@@ -167,7 +164,7 @@ final readonly class ResultBook
     private function beside(Step $step, Given $given, ResultEvent|RoundAttested $event): void
     {
         $event instanceof IdentityRead ? $this->emission->emit(new FactIs($step->id, StepBook::IDENTITY, $event->reads)) : null;
-        $step->kind->controls() === Kind::Torque ? $this->settings->pulled($step, $given->tool) : null;
+        $step->kind->controls() === Kind::Torque ? $this->run->settings->pulled($step, $given->tool) : null;
         $event instanceof ReadingTaken ? $this->run->faults->tookReaction($event) : null;
     }
 

@@ -57,6 +57,8 @@ final class RunFold
 
     public readonly MarkBook $marks;
 
+    public readonly SettingBook $settings;
+
     private readonly Emission $emission;
 
     private readonly ResultBook $results;
@@ -80,6 +82,7 @@ final class RunFold
         $this->tools = new ToolBook($state);
         $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools, $state);
         $this->undoing = new Undoing($this, $this->emission);
+        $this->settings = new SettingBook($this, $this->emission);
         $this->expiry = new Expiry($plan, $state, $this->steps, $this->fasteners, $this->faults, $this->emission);
         $this->aside = new PulledAside($this, $this->emission);
         $this->results = new ResultBook($this, $this->emission, new Timing($plan, $this->steps, $this->fasteners, $this->names));

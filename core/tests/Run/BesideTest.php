@@ -141,6 +141,22 @@ final class BesideTest extends TestCase
         self::assertSame(StepStatus::Done, $bench->state()->status('half:p4:1'));
     }
 
+    public function test_an_angle_is_the_same_on_any_lever(): void
+    {
+        $bench = new Bench('23-pump-by-crow-foot', function (array $d): array {
+            $d['stages'][2] = ['kind' => 'turn', 'threshold' => '20 N·m', 'targets' => [['target' => '60°', 'window_standard' => 'a'] + $d['stages'][2]['targets'][0]]] + $d['stages'][2];
+
+            return ['marks' => ['when' => 'none']] + $d;
+        });
+        $bench->does('aid_fitted', ['aid' => 'plugs', 'at' => 'inlet']);
+        $bench->does('aid_fitted', ['aid' => 'plugs', 'at' => 'outlet']);
+        self::pumped($bench->round('draw'), 'half');
+        $bench->does('tool_set', ['tool' => 'W2', 'shows' => '60°']);
+
+        self::assertTrue($bench->does('click_attested', ['step' => 'full:p4:1', 'tool' => 'W2'])->isApplied());
+        self::assertSame(StepStatus::Done, $bench->state()->status('full:p4:1'));
+    }
+
     public function test_its_setting_is_read_again_after_and_one_that_has_moved_proves_nothing(): void
     {
         $bench = self::pump();

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { FAULT_FIELDS } from './fault-fields';
 import {
   ADAPTER_FIELDS,
   AID_FIELDS,
@@ -10,7 +11,6 @@ import {
   CYCLES_FIELD,
   SPENT_FIELD,
   FASTENER_FIELDS,
-  FAULT_FIELDS,
   type FieldSpec,
   GEOMETRY_FIELDS,
   HELD_FIELDS,

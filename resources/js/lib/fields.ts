@@ -25,7 +25,7 @@ export type FieldSpec = { field: string; label: string } & (
   | { as: 'one-of' | 'several'; from: keyof Choices; usual?: string }
 );
 
-const words = (...values: string[]): Option[] => values.map((value) => ({ value, text: value.replaceAll('_', ' ') }));
+export const words = (...values: string[]): Option[] => values.map((value) => ({ value, text: value.replaceAll('_', ' ') }));
 
 const text = (field: string, label: string, example?: string): FieldSpec => ({ field, label, as: 'text', ...(example === undefined ? {} : { example }) });
 
@@ -54,7 +54,8 @@ export const HELD_FIELDS: FieldSpec[] = [
   text('high', 'to', '18 lbf·ft'),
 ];
 
-const scopes = words('position', 'part', 'group', 'joint');
+/** What a redo may take along. */
+export const SCOPES: Option[] = words('position', 'part', 'group', 'joint');
 
 /** What a round of a kind cannot do without, besides its targets and its order. */
 const NEEDED: Partial<Record<string, FieldSpec[]>> = {
@@ -94,7 +95,7 @@ const FURTHER: (FieldSpec & { kinds: string[] })[] = [
     options: words('one_motion', 'may_ratchet'),
   },
   { field: 'shortfall', label: 'After a shortfall', kinds: WITH_MOTION, as: 'one', usual: 'back off', options: words('continue') },
-  { field: 'redo', label: 'A redo takes along', kinds: WITH_ORDER, as: 'one', usual: 'the position', options: scopes.slice(1) },
+  { field: 'redo', label: 'A redo takes along', kinds: WITH_ORDER, as: 'one', usual: 'the position', options: SCOPES.slice(1) },
   {
     field: 'evidence',
     label: 'Least evidence',
@@ -297,105 +298,6 @@ export const CONSUMABLE_FIELDS: FieldSpec[] = [
   { field: 'kind', label: 'Kind', as: 'one', options: words('gasket', 'seal', 'locker', 'sealant', 'lubricant', 'plastic_gauge', 'other') },
   text('name', 'As the store calls it', 'thread locker, medium'),
   { field: 'crushed_by', label: 'Set for good by', as: 'one-of', from: 'stages', usual: 'nothing' },
-];
-
-export const FAULT_FIELDS: FieldSpec[] = [
-  {
-    field: 'fault',
-    label: 'What goes wrong',
-    as: 'one',
-    options: [
-      { value: 'short', text: 'stopped short' },
-      { value: 'over', text: 'gone over' },
-      { value: 'over_stretched', text: 'stretched too far' },
-      { value: 'gave_way', text: 'gave way' },
-      { value: 'not_proved', text: 'not proved' },
-      { value: 'touched', text: 'touched after its round' },
-      { value: 'wrong_setting', text: 'wrong setting' },
-      { value: 'did_two', text: 'did two at once' },
-      { value: 'did_another', text: 'did another one' },
-      { value: 'clicked_without_moving', text: 'clicked without moving' },
-      { value: 'partner_let_go', text: 'the partner let go' },
-      { value: 'part_moved', text: 'the part moved' },
-      { value: 'dropped_wrench', text: 'dropped the wrench' },
-      { value: 'wrong_fastener', text: 'wrong fastener' },
-      { value: 'time_passed', text: 'the time has passed' },
-      { value: 'loosened', text: 'loosened' },
-      { value: 'wrong_lubricant', text: 'wrong lubricant or none' },
-      { value: 'fastener_broke', text: 'it broke' },
-      { value: 'will_not_start', text: 'will not start by hand' },
-      { value: 'tool_slipped', text: 'socket or angle gauge slipped' },
-      { value: 'wrench_died', text: 'the wrench died in mid-pull' },
-      { value: 'fell_in', text: 'something fell in' },
-      { value: 'wrong_way_round', text: 'fitted the wrong way round' },
-      { value: 'unsure_count', text: 'not sure which have had it' },
-      { value: 'check_failed', text: 'a check failed' },
-      { value: 'far_over', text: 'far over' },
-      { value: 'pulled_aside', text: 'pulled while it could not count' },
-      { value: 'check_reopened', text: 'what was checked was opened again' },
-      { value: 'took_reaction', text: 'the reaction was taken through it' },
-      { value: 'thread_used_up', text: 'the thread has had its tightenings' },
-      { value: 'check_between', text: 'between the limit of the shop and that of the maker' },
-    ],
-  },
-  {
-    field: 'undo',
-    label: 'Back to',
-    as: 'one',
-    options: [
-      { value: 'nothing', text: 'nothing is undone' },
-      { value: 'stage', text: 'the beginning of the round' },
-      { value: 'reference', text: 'where the angle is counted from' },
-      { value: 'loosening', text: 'loose' },
-      { value: 'beginning', text: 'the very beginning' },
-    ],
-  },
-  {
-    field: 'reach',
-    label: 'Where',
-    as: 'one',
-    usual: 'at that fastener',
-    options: [
-      { value: 'redo', text: 'as far as a redo of the round' },
-      { value: 'part', text: 'at its whole part' },
-      { value: 'group', text: 'at its whole group' },
-      { value: 'round', text: 'in the whole round' },
-    ],
-  },
-  {
-    field: 'replace',
-    label: 'A new fastener',
-    as: 'one',
-    usual: 'no',
-    options: [
-      { value: 'if_loaded', text: 'if it was loaded' },
-      { value: 'if_check_fails', text: 'if its check fails' },
-      { value: 'yes', text: 'yes' },
-    ],
-  },
-  { field: 'decides', label: 'Who decides', as: 'one', usual: 'the lead', options: [{ value: 'assembler', text: 'the assembler' }] },
-  { field: 'source', label: 'Who says so', as: 'one-of', from: 'sources' },
-  { field: 'controlled', label: 'Only where one stops at', as: 'one', usual: 'anything', options: words('torque', 'angle', 'stretch', 'hand') },
-  {
-    field: 'reuse',
-    label: 'Only for fasteners',
-    as: 'one',
-    usual: 'of any kind',
-    options: [
-      { value: 'never', text: 'used once' },
-      { value: 'if_check_passes', text: 'used again if a check passes' },
-      { value: 'up_to', text: 'used a number of times' },
-      { value: 'free', text: 'used freely' },
-    ],
-  },
-  { field: 'redo', label: 'Only where a redo takes along', as: 'one', usual: 'anything', options: scopes },
-  { field: 'may_go_on', label: 'it may be taken further instead', as: 'tick' },
-  { field: 'tool_out', label: 'the tool is out of use', as: 'tick' },
-  { field: 'repair', label: 'the thread is repaired first', as: 'tick' },
-  { field: 'inspect', label: 'thread and hole are looked at first', as: 'tick' },
-  { field: 'clean', label: 'it is cleaned and coated afresh', as: 'tick' },
-  { field: 'measure_partner', label: 'what shares the part is measured again', as: 'tick' },
-  { field: 'why', label: 'Why', as: 'text', wide: true },
 ];
 
 /** Rounds with their numbers in the ladder. */

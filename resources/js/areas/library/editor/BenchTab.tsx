@@ -1,5 +1,6 @@
 import { newKey, withField } from '@/lib/document';
-import { CONSUMABLE_FIELDS, FAULT_FIELDS, choicesAt } from '@/lib/fields';
+import { FAULT_FIELDS } from '@/lib/fault-fields';
+import { CONSUMABLE_FIELDS, choicesAt } from '@/lib/fields';
 import { type Thing, ThingList, thingsOf } from '@/ui/ThingList';
 import { Marks } from './Marks';
 import { Rigging } from './Rigging';
