@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { render, screen, waitFor, within } from '@testing-library/react';
+import { act, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
@@ -63,13 +63,17 @@ const target = async () => {
   if (!cell) throw new Error('no target');
   return cell;
 };
+/** Past the pause after which a draft saves itself: nobody waits for the clock. */
+const pause = async () => await act(async () => await vi.advanceTimersByTimeAsync(1_500));
 const firstTarget = (doc: Doc | undefined) => doc?.stages[0]?.targets?.[0]?.target;
 
 test('what is typed is saved by itself, as one save, with the version that it began from', async () => {
   const { saves } = open({ [`POST ${path()}`]: () => ({ body: { version: 4 } }) });
   const user = userEvent.setup();
-  await user.clear(await target());
-  await user.type(await target(), '33 N·m');
+  const cell = await target();
+  await user.clear(cell);
+  await user.type(cell, '33 N·m');
+  await pause();
   await waitFor(() => expect(saves()).toHaveLength(1), { timeout: 4_000 });
   expect(saves()[0]?.version).toBe(3);
   expect(firstTarget(saves()[0]?.document)).toBe('33 N·m');
@@ -79,8 +83,9 @@ test('what is typed is saved by itself, as one save, with the version that it be
 test('undo takes a typed value back as one change, and redo brings it back', async () => {
   open({ [`POST ${path()}`]: () => ({ body: { version: 4 } }) });
   const user = userEvent.setup();
-  const was = (await target()).value;
-  await user.type(await target(), '9');
+  const cell = await target();
+  const was = cell.value;
+  await user.type(cell, '9');
   expect((await target()).value).toBe(`${was}9`);
   await user.keyboard('{Control>}z{/Control}');
   expect((await target()).value).toBe(was);
@@ -92,8 +97,10 @@ test('a save that nobody answers is said, tried again by itself, and nothing typ
   let up = false;
   const { saves } = open({ [`POST ${path()}`]: () => (up ? { body: { version: 4 } } : unreachable()) });
   const user = userEvent.setup();
-  await user.type(await target(), '5');
-  const typed = (await target()).value;
+  const cell = await target();
+  await user.type(cell, '5');
+  const typed = cell.value;
+  await pause();
   await screen.findByText(/^Not saved: The server cannot be reached\./, {}, { timeout: 4_000 });
   expect((await target()).value).toBe(typed);
   up = true;
@@ -113,8 +120,10 @@ test('where somebody else saved meanwhile both stand there to choose from, and n
     [`POST ${path()}`]: (body) => ((body as Save).version === 3 ? refused(409, 'draft-changed', 'Somebody else saved this draft.') : { body: { version: 5 } }),
   });
   const user = userEvent.setup();
-  await user.type(await target(), '7');
-  const mine = (await target()).value;
+  const cell = await target();
+  await user.type(cell, '7');
+  const mine = cell.value;
+  await pause();
   const both = (await screen.findByText('Somebody else saved this draft.', {}, { timeout: 4_000 })).parentElement;
   if (!both) throw new Error('no choice');
   expect(both.textContent).toContain('41 N·m');
