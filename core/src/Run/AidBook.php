@@ -18,9 +18,7 @@ final readonly class AidBook
     /** How many pieces of it are in. */
     public function pieces(string $aid): int
     {
-        $register = ThingKind::Aid->value.':'.$aid;
-
-        return count(array_filter($this->state->places(), fn (string $at): bool => $this->state->thing($at, $register)?->is === ThingState::In));
+        return count($this->whereIn($aid));
     }
 
     /** @return list<Aid> that have to go in before a step */
@@ -38,8 +36,7 @@ final readonly class AidBook
     /** Where it comes out: there, or where alone it is in. */
     public function placeOf(string $aid, string $at): string
     {
-        $register = ThingKind::Aid->value.':'.$aid;
-        $in = array_values(array_filter($this->state->places(), fn (string $p): bool => $this->state->thing($p, $register)?->is === ThingState::In));
+        $in = $this->whereIn($aid);
 
         return in_array($at, $in, true) ? $at : $in[0] ?? $at;
     }
@@ -72,6 +69,14 @@ final readonly class AidBook
         $wanted = $for === null ? [] : $for->rules->waiting->fit;
 
         return array_values(array_filter($this->plan->rigging->aids, fn (Aid $a): bool => $a->holdsShaft && ! in_array($a->key, $wanted, true) && $this->pieces($a->key) > 0));
+    }
+
+    /** @return list<string> the places that it is in at */
+    private function whereIn(string $aid): array
+    {
+        $register = ThingKind::Aid->value.':'.$aid;
+
+        return array_values(array_filter($this->state->places(), fn (string $at): bool => $this->state->thing($at, $register)?->is === ThingState::In));
     }
 
     /**

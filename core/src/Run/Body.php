@@ -13,6 +13,12 @@ use Tekkal\Core\Unit\Written;
 /** An object of the record's second format, read key by key. What it cannot say truthfully is said with the key and what was wanted. */
 final readonly class Body
 {
+    /**
+     * Bytes of a sentence that the core made. Longer than any it makes of a document's own texts; what is stored stays readable
+     * however long a check was named.
+     */
+    public const SENTENCE = 60_000;
+
     /** What an instrument can show, or a fraction of a turn; the digits before the unit's code. */
     private const QUANTITY = '/^([+-]?\d{1,9}(?:\.\d{1,12})?|(?:\d{1,3} )?\d{1,4}\/\d{1,4}) (\S{1,12})$/D';
 
@@ -44,12 +50,6 @@ final readonly class Body
     }
 
     /** @throws UnreadableBody when it is no text of 1 to so many bytes */
-    /**
-     * Bytes of a sentence that the core made. Longer than any it makes of a document's own texts; what is stored stays readable
-     * however long a check was named.
-     */
-    public const SENTENCE = 60_000;
-
     public function text(string $key, int $longest = 200): string
     {
         $value = $this->keys[$key] ?? null;

@@ -39,9 +39,12 @@ final readonly class CheckJudge
             default => null,
         };
 
-        return $check === null || $passed === null
-            ? SetAsideReason::WrongAnswer
-            : Judged::word($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $event->feel !== null && $check->kind === CheckKind::Feel ? str_replace('_', ' ', $event->feel) : ($passed ? 'as it must be' : 'not as it must be')));
+        if ($check === null || $passed === null) {
+            return SetAsideReason::WrongAnswer;
+        }
+        $felt = $check->kind === CheckKind::Feel ? str_replace('_', ' ', (string) $event->feel) : null;
+
+        return Judged::word($passed ? Verdict::Passed : Verdict::Failed, EvidenceGrade::AttestedOneByOne, sprintf('%s: %s.', $check->name, $felt ?? ($passed ? 'as it must be' : 'not as it must be')));
     }
 
     /** What is stamped there must match its partner, what the document expects, and what teardown had read; as far as they are known. */

@@ -51,7 +51,7 @@ final readonly class Judge
         State $state,
     ) {
         $this->checks = new CheckJudge($plan, $steps, $state);
-        $this->watching = new WatchedValues;
+        $this->watching = new WatchedValues($plan);
         $this->first = new FirstMeasured($steps);
     }
 

@@ -11,12 +11,17 @@ use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\StageKinds\HoldStage;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Plan\MeasuredStep;
+use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
 
 /** Judges what was watched beside a controlled value: the partner's hold, a final torque, an angle, a stretch. */
 final readonly class WatchedValues
 {
+    public function __construct(private Plan $plan)
+    {
+    }
+
     /**
      * A good value with what was to be watched beside it: the first that is out decides, and one that was not given leaves
      * it unproved.
@@ -25,7 +30,7 @@ final readonly class WatchedValues
      */
     public function judge(MeasuredStep $step, Judged $judged, array $given): Judged
     {
-        [$watched, $missing] = self::watched($step, $given);
+        [$watched, $missing] = $this->watched($step, $given);
         foreach ($watched as [$what, $value, $limits]) {
             $verdict = $limits->judge($value->quantity());
             if (! $verdict->isGood()) {
@@ -46,7 +51,7 @@ final readonly class WatchedValues
      * @param  list<Watched>  $given
      * @return array{list<array{WatchedQuantity, Written, Window}>, string|null}
      */
-    private static function watched(MeasuredStep $step, array $given): array
+    private function watched(MeasuredStep $step, array $given): array
     {
         $own = $step->rules->own;
         $held = $own instanceof HoldStage ? $own->held->window : null;
@@ -57,18 +62,24 @@ final readonly class WatchedValues
             if ($at === null) {
                 $missing ??= $what->words();
             } else {
-                $pairs[] = [$what, $given[$at]->value, $window];
+                $pairs[] = [$what, $given[$at]->value, $this->shown($step, $what, $window)];
                 unset($given[$at]);
             }
         }
         $ceiling = $own instanceof StretchStage ? $own->ceiling : null;
         foreach ($ceiling === null ? [] : $given as $watched) {
             if ($watched->value->unit->kind() === Kind::Torque) {
-                $pairs[] = [WatchedQuantity::FinalTorque, $watched->value, new Window(null, $ceiling)];
+                $pairs[] = [WatchedQuantity::FinalTorque, $watched->value, $this->shown($step, WatchedQuantity::FinalTorque, new Window(null, $ceiling))];
             }
         }
 
         return [$pairs, $missing];
+    }
+
+    /** The limits as the wrench shows them: a final torque is read off it with the adapter on; what a partner holds, with a tool of their own. */
+    private function shown(MeasuredStep $step, WatchedQuantity $what, Window $limits): Window
+    {
+        return $what === WatchedQuantity::FinalTorque ? $this->plan->adapterAt($step->position)?->setting($limits) ?? $limits : $limits;
     }
 
     /** @param  array<int, Watched>  $given */

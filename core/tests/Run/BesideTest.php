@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tests\Run;
 
 use PHPUnit\Framework\TestCase;
+use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\DutyKind;
 use Tekkal\Core\Run\Effect\Found;
@@ -155,6 +156,29 @@ final class BesideTest extends TestCase
 
         self::assertTrue($bench->does('click_attested', ['step' => 'full:p4:1', 'tool' => 'W2'])->isApplied());
         self::assertSame(StepStatus::Done, $bench->state()->status('full:p4:1'));
+    }
+
+    /** 25–31 N·m through a lever of 400 mm + 50 mm is 22.223–27.555 N·m on the wrench: T L/(L + E), FAA AC 43.13-1B, fig. 7-2. */
+    public function test_a_torque_that_is_watched_beside_an_angle_is_read_off_the_longer_lever_too(): void
+    {
+        $verdict = function (string $shown): ?Verdict {
+            $bench = new Bench('23-pump-by-crow-foot', function (array $d): array {
+                $targets = [['target' => '60°', 'window_standard' => 'a', 'monitored' => [['quantity' => 'torque', 'low' => '25 N·m', 'high' => '31 N·m']]] + $d['stages'][2]['targets'][0]];
+                $d['stages'][2] = ['kind' => 'turn', 'threshold' => '20 N·m', 'targets' => $targets] + $d['stages'][2];
+
+                return ['marks' => ['when' => 'none']] + $d;
+            });
+            $bench->does('aid_fitted', ['aid' => 'plugs', 'at' => 'inlet']);
+            $bench->does('aid_fitted', ['aid' => 'plugs', 'at' => 'outlet']);
+            self::pumped($bench->round('draw'), 'half');
+
+            return $bench->reads('full:p4:1', '60°', [$shown])->judgement()?->verdict;
+        };
+
+        self::assertSame(Verdict::In, $verdict('22.23 N·m'), 'less than the 25 N·m that the bolt gets');
+        self::assertNotSame(Verdict::In, $verdict('22.22 N·m'));
+        self::assertSame(Verdict::In, $verdict('27.55 N·m'));
+        self::assertNotSame(Verdict::In, $verdict('27.56 N·m'), 'good on the wrench alone, too much at the bolt');
     }
 
     public function test_its_setting_is_read_again_after_and_one_that_has_moved_proves_nothing(): void
