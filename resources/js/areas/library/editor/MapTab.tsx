@@ -70,7 +70,8 @@ type Typed = 'number' | 'x' | 'y' | 'landmark';
 function PositionTable({ doc, edit, selected, select }: Editing) {
   const put = (key: string, field: Typed, value: string) =>
     edit(`${key} ${field}`, (d) => withPositions(d, [key], (p) => (field === 'landmark' ? withField(p, field, value) : { ...p, [field]: value })));
-  const adapterName = (key: string) => choicesAt(doc).adapters.find((a) => a.value === key)?.text ?? key;
+  const { adapters } = choicesAt(doc);
+  const adapterName = (key: string) => adapters.find((a) => a.value === key)?.text ?? key;
   const groupName = (key: string) => doc.groups.find((g) => g.key === key)?.name ?? key;
   return (
     <table className="w-full">

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { answerOf, api, asForm } from '@/api/client';
 import { withField } from '@/lib/document';
 import { Problem } from '@/lib/problem';
@@ -22,6 +22,11 @@ const text = (value: unknown) => (typeof value === 'string' ? value : '');
 export function Pictures({ of, name, onPut }: Props) {
   const pictures = thingsOf(of.pictures);
   const change = (next: Thing[]) => onPut('pictures', next);
+  // Bringing one takes its time: what was written under the others meanwhile is not lost by it.
+  const add = useRef<(file: string) => void>(null);
+  useEffect(() => {
+    add.current = (file) => change([...pictures, { file, shows: pictures.length % 2 === 0 ? 'right' : 'wrong', says: '' }]);
+  });
   return (
     <fieldset>
       <legend className="mb-1 text-sm text-soft">Pictures</legend>
@@ -38,7 +43,7 @@ export function Pictures({ of, name, onPut }: Props) {
           ))}
         </div>
       )}
-      <Bring name={name} onBrought={(file) => change([...pictures, { file, shows: pictures.length % 2 === 0 ? 'right' : 'wrong', says: '' }])} />
+      <Bring name={name} onBrought={(file) => add.current?.(file)} />
     </fieldset>
   );
 }
@@ -67,18 +72,20 @@ function OnePicture({ picture: p, name, onPut, onRemove }: OneProps) {
 
 /** One more, brought from this machine; the server keeps it and says by what it is known. */
 function Bring({ name, onBrought }: { name: string; onBrought: (file: string) => void }) {
-  const [says, setSays] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const [bringing, setBringing] = useState(false);
   const [taken, setTaken] = useState(0);
   const id = useId();
   const bring = async (file: File | null) => {
     if (file === null) return;
-    setSays('Bringing it …');
+    setFault(null);
+    setBringing(true);
     try {
       onBrought((await answerOf(api.POST('/library/pictures', { body: { file }, bodySerializer: asForm }))).file);
-      setSays(null);
     } catch (e) {
-      setSays(e instanceof Problem ? e.message : 'It could not be brought. Try again.');
+      setFault(e instanceof Problem ? e.message : 'It could not be brought. Try again.');
     }
+    setBringing(false);
     setTaken((n) => n + 1);
   };
   return (
@@ -89,11 +96,9 @@ function Bring({ name, onBrought }: { name: string; onBrought: (file: string) =>
         accept=".png,.jpg,.jpeg"
         onChoose={(f) => void bring(f)}
       />
-      {says !== null && (
-        <p role="status" className="mt-1 text-sm text-fault">
-          {says}
-        </p>
-      )}
+      <p role="status" className={`mt-1 text-sm ${fault === null ? 'text-soft' : 'text-fault'}`}>
+        {bringing ? 'Bringing it …' : fault}
+      </p>
     </div>
   );
 }
