@@ -13,7 +13,8 @@
   table { width: 100%; border-collapse: collapse; }
   td, th { text-align: left; vertical-align: top; padding: 2.5pt 6pt 2.5pt 0; border-bottom: 0.3pt solid #aaa; }
   th { font-weight: normal; color: #444; font-size: 8pt; }
-  .aim { font-size: 11pt; font-weight: bold; white-space: nowrap; }
+  .aim { font-size: 11pt; font-weight: bold; }
+  td.aim { white-space: nowrap; }
   .not { border: 1.2pt solid #111; padding: 4pt 6pt; margin: 6pt 0; font-weight: bold; }
   ul { margin: 2pt 0; padding-left: 12pt; }
 </style>
@@ -33,20 +34,30 @@
 @foreach ($permits as $permit)
 <div class="not">Deviation permit {{ $permit['code'] }}: {{ $permit['departure'] }} ({{ $permit['valid_until'] ? 'until '.$permit['valid_until'] : 'limited by serial or count' }})</div>
 @endforeach
-<div style="text-align: center"><img src="{{ $map }}" style="width: 150mm; max-height: 85mm" alt="map"></div>
+<div style="text-align: center"><img src="{{ $map }}" style="width: {{ $map_width }}mm" alt="map"></div>
 <h2>Rounds</h2>
 <table>
   <tr><th>round</th><th>to</th><th>whom</th><th>good from–to</th><th>target from / window from</th></tr>
   @foreach ($sheet['rungs'] as $i => $rung)
     @foreach ($rung['rows'] as $j => $row)
+    @if ($row['window'] === '' && $row['target_from'] === null && $row['window_from'] === null)
+    <tr><td>{{ $j === 0 ? $i + 1 : '' }}</td><td colspan="4"><b class="aim">{{ $row['aim'] }}</b> {{ $row['whom'] }}</td></tr>
+    @continue
+    @endif
     <tr><td>{{ $j === 0 ? $i + 1 : '' }}</td><td class="aim">{{ $row['aim'] }}</td><td>{{ $row['whom'] }}</td><td>{{ $row['window'] }}</td><td class="soft">{{ $row['target_from'] ?? '–' }} / {{ $row['window_from'] ?? '–' }}</td></tr>
     @endforeach
     <tr><td></td><td colspan="4" class="soft">{{ $rung['how'] }} {{ $rung['why'] }}</td></tr>
     @if ($rung['pictures'])
-    <tr><td></td><td colspan="4">@foreach ($rung['pictures'] as $picture)@if (isset($pictures[$picture['file']]))<span class="picture"><img src="{{ $pictures[$picture['file']] }}" style="width: 48mm; border: {{ $picture['shows'] === 'right' ? '1px solid' : '2px dashed' }} #222" alt=""> <b>{{ $picture['shows'] }}</b>, {{ $picture['says'] }} </span>@endif @endforeach</td></tr>
+    <tr><td></td><td colspan="4">@include('job-card-pictures', ['shown' => $rung['pictures']])</td></tr>
     @endif
   @endforeach
 </table>
+@foreach ($sheet['fastener_types'] as $type)
+@if ($type['pictures'])
+<h2>{{ ucfirst($type['name']) }}</h2>
+@include('job-card-pictures', ['shown' => $type['pictures']])
+@endif
+@endforeach
 @if ($sheet['beside'])
 <h2>Beside the fasteners</h2>
 <ul>@foreach ($sheet['beside'] as $beside)<li>{{ $beside }}</li>@endforeach</ul>

@@ -47,12 +47,13 @@ final class JobCard
         $status = RevisionStatus::query()->findOrFail($revision);
         $read = Procedures::revision($revision);
         $document = Procedures::document($revision);
+        $map = new MapDrawing(MapSketch::of($document));
         $link = config('app.url').'/library/'.$revision;
 
         return [
             'shop' => config('shop.name'), 'title' => Procedures::find($status->procedure)->title(), 'status' => $status, 'hash' => $stored->document_hash, 'link' => $link,
             'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftAssessment::figures($read),
-            'map' => 'data:image/svg+xml;base64,'.base64_encode((new MapDrawing(MapSketch::of($document)))->svg()),
+            'map' => 'data:image/svg+xml;base64,'.base64_encode($map->svg()), 'map_width' => $map->widthWithin(150, 85),
             'qr' => 'data:image/png;base64,'.base64_encode($this->code($link)), 'risk' => $read->riskClass,
             'pictures' => self::pictures($document),
             'permits' => array_filter(Permits::all($status->procedure), fn (array $p): bool => $p['state'] === 'in force'),

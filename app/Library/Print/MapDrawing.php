@@ -18,15 +18,28 @@ final readonly class MapDrawing
 
     public function svg(): string
     {
-        $width = (float) $this->sketch['map']['width'];
-        $height = (float) $this->sketch['map']['height'];
+        [$width, $height] = $this->size();
         $parts = implode('', array_map($this->part(...), (array) $this->sketch['map']['parts']));
         $bolts = implode('', array_map($this->bolt(...), (array) $this->sketch['map']['positions']));
 
         return sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$.1F %1$.1F %2$.1F %3$.1F" width="%2$.1F" height="%3$.1F">%4$s%5$s<text x="0" y="%6$.1F" font-family="DejaVu Sans" font-size="8">front of engine: %7$s</text></svg>',
-            -self::MARGIN, $width + 2 * self::MARGIN, $height + 2 * self::MARGIN + 12, $parts, $bolts, $height + 16, htmlspecialchars((string) $this->sketch['map']['front'], ENT_XML1),
+            -self::MARGIN, $width, $height, $parts, $bolts, $height - 2 * self::MARGIN + 4, htmlspecialchars((string) $this->sketch['map']['front'], ENT_XML1),
         );
+    }
+
+    /** How wide it may be on paper, in mm, so that it keeps within so many of them and a circle stays one. */
+    public function widthWithin(float $widest, float $highest): float
+    {
+        [$width, $height] = $this->size();
+
+        return min($widest, $highest * $width / $height);
+    }
+
+    /** @return array{float, float} width and height with the margin and the line beneath, in mm of the joint */
+    private function size(): array
+    {
+        return [(float) $this->sketch['map']['width'] + 2 * self::MARGIN, (float) $this->sketch['map']['height'] + 2 * self::MARGIN + 12];
     }
 
     /** @param  array<string, string>  $part */
@@ -48,10 +61,11 @@ final readonly class MapDrawing
         $radius = (float) ($fastener['across_flats_mm'] ?? self::USUAL_ACROSS_FLATS) / sqrt(3);
         $corners = ($fastener['head'] ?? 'hex') === 'twelve_point' ? 12 : 6;
         $points = array_map(fn (int $i): string => sprintf('%.2F,%.2F', $x + $radius * cos(2 * M_PI * $i / $corners), $y + $radius * sin(2 * M_PI * $i / $corners)), range(0, $corners - 1));
-        $below = $y < (float) $this->sketch['map']['height'] / 2 ? $radius * 1.3 + 9 : -$radius * 1.3 - 3;
+        // In the head it cannot be taken for its neighbour's, however close they stand.
+        $size = min(10.0, 1.2 * $radius, 2.1 * $radius / max(1, mb_strlen($position['number'])));
 
-        return sprintf('<circle cx="%.1F" cy="%.1F" r="%.1F" fill="#fff" stroke="#333" stroke-width="0.7"/><polygon points="%s" fill="#ddd" stroke="#222" stroke-width="0.9"/>', $x, $y, $radius * 1.3, implode(' ', $points))
-            .sprintf('<text x="%.1F" y="%.1F" text-anchor="middle" font-family="DejaVu Sans" font-size="10" font-weight="bold">%s</text>', $x, $y + $below, htmlspecialchars($position['number'], ENT_XML1));
+        return sprintf('<circle cx="%.1F" cy="%.1F" r="%.1F" fill="#fff" stroke="#333" stroke-width="0.7"/><polygon points="%s" fill="#eee" stroke="#222" stroke-width="0.9"/>', $x, $y, $radius * 1.3, implode(' ', $points))
+            .sprintf('<text x="%.1F" y="%.1F" text-anchor="middle" font-family="DejaVu Sans" font-size="%.1F" font-weight="bold">%s</text>', $x, $y + 0.36 * $size, $size, htmlspecialchars($position['number'], ENT_XML1));
     }
 
     /** @return array<string, mixed> */

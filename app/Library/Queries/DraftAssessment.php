@@ -97,7 +97,8 @@ final readonly class DraftAssessment
         return [
             'steps' => (new PlanText($revision, $plan, $figures))->toArray()['steps'],
             'least' => array_sum(array_column($results, 'least')), 'most' => array_sum(array_column($results, 'most')),
-            'people' => $figures->people(), 'tools' => $figures->tools(), 'consumables' => $figures->consumables(),
+            // A hand is nothing that anybody fetches.
+            'people' => $figures->people(), 'tools' => array_values(array_filter($figures->tools(), fn (array $t): bool => $t['kind'] !== 'hand')), 'consumables' => $figures->consumables(),
             'new_fasteners' => array_map(fn (string $type, int $n): array => ['type' => $revision->fasteners[$type]->name ?? $type, 'count' => $n], array_keys($figures->newFasteners()), $figures->newFasteners()),
             'time' => $figures->time()->printed, 'at_bench' => $plan->isStraight(),
         ];

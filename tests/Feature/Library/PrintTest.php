@@ -28,21 +28,43 @@ final class PrintTest extends FeatureTestCase
         self::assertSame(0, ((int) $size[1] / 8 - 4 - 17) % 4);
     }
 
-    public function test_a_picture_of_how_it_must_look_is_on_the_card(): void
+    public function test_pictures_of_how_a_round_and_a_fastener_must_look_are_on_the_card(): void
     {
         Storage::fake('local');
-        $picture = imagecreatetruecolor(40, 30);
-        imagefill($picture, 0, 0, (int) imagecolorallocate($picture, 200, 40, 40));
-        ob_start();
-        imagepng($picture);
-        $file = app(KeepPicture::class)(UploadedFile::fake()->createWithContent('flat.png', (string) ob_get_clean()), $this->world->person('lead'));
         $document = World::document();
-        $document['stages'][0]['pictures'] = [['file' => $file, 'shows' => 'right', 'says' => 'drawn flat'], ['file' => str_repeat('a', 64), 'shows' => 'wrong', 'says' => 'not here']];
+        $document['fasteners'][0]['pictures'] = [['file' => $this->picture(60, 50), 'shows' => 'wrong', 'says' => 'the washer upside down']];
+        $document['stages'][0]['pictures'] = [['file' => $this->picture(40, 30), 'shows' => 'right', 'says' => 'drawn flat'], ['file' => str_repeat('a', 64), 'shows' => 'wrong', 'says' => 'not here']];
         $document['aids'] = [['key' => 'lock', 'number' => '2', 'name' => 'the crank lock', 'kind' => 'lock']];
         $revision = app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
         $pdf = (string) $this->world->desk('lead', 'GET', "library/revisions/$revision->id/job-card.pdf")->assertOk()->getContent();
 
         self::assertSame(1, preg_match_all('#/Subtype /Image\n/Width 40\n/Height 30#', $pdf));
+        self::assertSame(1, preg_match_all('#/Subtype /Image\n/Width 60\n/Height 50#', $pdf));
+    }
+
+    public function test_a_map_is_drawn_true_on_the_card_however_tall_it_is(): void
+    {
+        $document = World::document();
+        $document['map']['height'] = '600';
+        $revision = app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
+        $drawn = self::drawn((string) $this->world->desk('lead', 'GET', "library/revisions/$revision->id/job-card.pdf")->assertOk()->getContent());
+
+        // Matrices of ISO 32000-1, 8.3.3: a 0 0 d scales across by a and up by d.
+        self::assertGreaterThan(0, preg_match_all('/^ *(-?[\d.]+) 0\.000 0\.000 (-?[\d.]+) [\d.]+ [\d.]+ cm\s*$/m', $drawn, $scales));
+        foreach ($scales[1] as $i => $across) {
+            self::assertEqualsWithDelta(abs((float) $across), abs((float) $scales[2][$i]), 0.002);
+        }
+    }
+
+    /** @return string the hash that it is known by, of one of so many pixels */
+    private function picture(int $width, int $height): string
+    {
+        $picture = imagecreatetruecolor($width, $height);
+        imagefill($picture, 0, 0, (int) imagecolorallocate($picture, 200, 40, 40));
+        ob_start();
+        imagepng($picture);
+
+        return app(KeepPicture::class)(UploadedFile::fake()->createWithContent('part.png', (string) ob_get_clean()), $this->world->person('lead'));
     }
 
     /** What the pages draw: every stream of the file, unpacked. */

@@ -52,20 +52,20 @@ type OneProps = { picture: Thing; name: string; onPut: (field: string, value: st
 
 function OnePicture({ picture: p, name, onPut, onRemove }: OneProps) {
   return (
-    <div className="w-64">
+    <div className="w-80">
       <img className="aspect-[4/3] w-full border border-hair bg-sheet object-contain" src={pictureAddress(text(p.file))} alt={text(p.says)} />
-      <div className="mt-1 flex items-center gap-1">
+      <div className="my-1 flex items-center justify-between">
         <Select
-          className="w-24 shrink-0"
+          className="w-22"
           label={`What picture ${name} shows`}
           hideLabel
           value={text(p.shows)}
           onValueChange={(v) => onPut('shows', v)}
           options={SHOWS}
         />
-        <Cell label={`What is to be seen on picture ${name}`} placeholder="what is to be seen" value={text(p.says)} onType={(v) => onPut('says', v)} />
         <RemoveButton label={`Take picture ${name} out`} onClick={onRemove} />
       </div>
+      <Cell label={`What is to be seen on picture ${name}`} placeholder="what is to be seen" value={text(p.says)} onType={(v) => onPut('says', v)} />
     </div>
   );
 }

@@ -9,13 +9,10 @@ export function FastenerTable({ types }: { types: RevisionSheet['fastener_types'
       <h2 className="text-lg">Fasteners</h2>
       <table className="mt-1 w-full">
         <TableHead columns={['fastener', 'where', 'marking', ['across flats', 'text-right'], ['reuse', 'pl-6']]} />
-        <tbody>
-          {types.map((f) => (
-            <tr key={f.key} className="h-9 border-b border-hair">
-              <td className="pr-3 font-semibold">
-                {f.name}
-                <PictureRow pictures={f.pictures} />
-              </td>
+        {types.map((f) => (
+          <tbody key={f.key} className="border-b border-hair">
+            <tr className="h-9">
+              <td className="pr-3 font-semibold">{f.name}</td>
               <td className="pr-3">
                 {f.groups}, {count(f.count, 'piece')}
               </td>
@@ -23,8 +20,15 @@ export function FastenerTable({ types }: { types: RevisionSheet['fastener_types'
               <td className="text-right whitespace-nowrap">{f.across_flats}</td>
               <td className="pl-6">{f.reuse}</td>
             </tr>
-          ))}
-        </tbody>
+            {f.pictures.length > 0 && (
+              <tr>
+                <td colSpan={5}>
+                  <PictureRow pictures={f.pictures} />
+                </td>
+              </tr>
+            )}
+          </tbody>
+        ))}
       </table>
     </section>
   );
