@@ -27,12 +27,13 @@ final class CoreEdges
         'Plan' => ['Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
         'Plausibility' => ['Plan', 'Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
         'Run' => ['Plan', 'Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
+        'Call' => ['Run', 'Plan', 'Fault', 'Document', 'Unit', 'Joint', 'Sequence', 'Acceptance', 'Tool', 'Ledger'],
         'Schedule' => ['Run', 'Plan', 'Document', 'Tool', 'Unit'],
         'Review' => ['Run', 'Plan', 'Document', 'Tool', 'Acceptance', 'Ledger', 'Unit', 'Joint', 'Statistics'],
     ];
 
     /** Exact decimals come out of Unit; these parts round and compare them. */
-    private const MAY_USE_DECIMALS = ['Unit', 'Acceptance', 'Tool', 'Simulation'];
+    private const MAY_USE_DECIMALS = ['Unit', 'Acceptance', 'Tool', 'Call', 'Simulation'];
 
     /** @return iterable<string, Rule> */
     public function testEachPartOfTheCoreImportsOnlyItsOwn(): iterable

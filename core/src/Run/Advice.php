@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\DemandedAdapter;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKinds\StretchStage;
+use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
 
 /** What may be done now, why not something else, and what a redo would cost. Asked of a run while it is folded. */
@@ -288,7 +290,7 @@ final readonly class Advice
     private function beside(Step $step): ?NextAction
     {
         [$run, $torque] = [$this->run, $this->run->state->tool(ToolUse::Torque)?->tool];
-        $again = array_map(strval(...), array_keys($run->state->facts(StepBook::SETTING_OPEN)));
+        $again = $this->toReadAgain($step);
         $out = $run->turning->turns($step) ? $run->aids->holdingShaft($step) : [];
         $ending = $run->turning->isHeldFor($step) ? $run->turning->stepToEnd() : null;
         $adapter = $run->judge->adapter($step);
@@ -298,7 +300,7 @@ final readonly class Advice
 
         return match (true) {
             $unlooked !== [] => Finishing::secondLook($run->names, $run->plan->step($unlooked[0])->stage, $unlooked),
-            $again !== [] && $adapter === null => Finishing::readAgain($run->names, $again[0]),
+            $again !== [] => Finishing::readAgain($run->names, $again[0]),
             $run->aids->toRemove($step) !== [] => new NextAction('remove_aid', $run->aids->toRemove($step)[0]->key, 'Take out '.$run->aids->toRemove($step)[0]->words().'.'),
             $run->aids->toFit($step) !== [] => new NextAction('fit_aid', $run->aids->toFit($step)[0]->key, 'Put in '.$run->aids->toFit($step)[0]->words().'.'),
             $out !== [] => new NextAction('remove_aid', $out[0]->key, 'The shaft is turned next. Take out '.$out[0]->words().'.'),
@@ -307,6 +309,30 @@ final readonly class Advice
             $adapter !== null && $torque !== null && ! $this->isSet($step, $adapter, $torque) => $this->toSet($step, $adapter),
             default => null,
         };
+    }
+
+    /** @return list<string> steps that rest on a setting which has to be read again before this one: their round is over, or their adapter comes off */
+    private function toReadAgain(Step $next): array
+    {
+        $steps = array_map(strval(...), array_keys($this->run->state->facts(StepBook::SETTING_OPEN)));
+        $plain = $this->run->judge->adapter($next) === null;
+        $window = $next instanceof MeasuredStep ? $this->needed($next) : null;
+
+        return array_values(array_filter($steps, function (string $id) use ($next, $plain, $window): bool {
+            $step = $this->run->plan->step($id);
+            $shows = $this->run->tools->shows($this->run->state->factAt($id, StepBook::SETTING_OPEN));
+
+            return $step->stage !== $next->stage || $step->leg !== $next->leg || ($plain && $this->run->judge->adapter($step) !== null)
+                || ($window !== null && $shows?->unit->kind() === $window->kind() && ! $window->judge($shows->quantity())->isGood());
+        }));
+    }
+
+    /** What the wrench has to be set to for it, with its adapter on. */
+    private function needed(MeasuredStep $step): ?Window
+    {
+        $window = $this->run->judge->window($step);
+
+        return $window === null ? null : $this->run->judge->adapter($step)?->setting($window) ?? $window;
     }
 
     /** Is the wrench set, with an adapter on, to what this step asks for? What has no limits yet is set by nobody. */

@@ -10,7 +10,6 @@ use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Effect\Hands;
 use Tekkal\Core\Run\Effect\RunIs;
 use Tekkal\Core\Run\Effect\ThingIs;
-use Tekkal\Core\Run\Effect\ToolIs;
 use Tekkal\Core\Run\Event\AgentApplied;
 use Tekkal\Core\Run\Event\AidFitted;
 use Tekkal\Core\Run\Event\AidRemoved;
@@ -51,7 +50,7 @@ final readonly class Circumstances
             $event instanceof RunTakenOver => $this->does(new Hands($event->stamp->person, $event->stamp->device)),
             $event instanceof SecondPersonJoined => $this->joined($event),
             $event instanceof SecondPersonLeft => $this->does($this->hands(null)),
-            $event instanceof ToolTaken => $this->does(new ToolIs($event->quantity, $event->tool, $event->adapter)),
+            $event instanceof ToolTaken => $this->run->settings->taken($event),
             $event instanceof ToolSet => $this->run->settings->read($event),
             $event instanceof Interrupted => $this->does(new RunIs(RunPhase::Interrupted, $event->step ?? $this->run->nextStep()?->id)),
             $event instanceof Locked => $this->does(new RunIs(RunPhase::Locked, $this->run->nextStep()?->id)),
@@ -130,7 +129,7 @@ final readonly class Circumstances
         };
     }
 
-    private function does(FactIs|Hands|RunIs|ThingIs|ToolIs $effect): null
+    private function does(FactIs|Hands|RunIs|ThingIs $effect): null
     {
         $this->emission->emit($effect);
 

@@ -23,6 +23,12 @@ enum FindingKind: string
     case HeldOnceLoosened = 'held_once_loosened';
     case LongStroke = 'long_stroke';
 
+    /** Is it said so that the work stops? What was done with a tool that may not be used is kept; going on with it is not. */
+    public function stops(): bool
+    {
+        return $this === self::ToolNotFit || $this === self::ToolNotTaken;
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -15,7 +15,8 @@ final readonly class Finishing
     public function ways(): array
     {
         [$run, $names] = [$this->run, $this->run->names];
-        $ways = array_map(fn (string $step): NextAction => self::readAgain($names, $step), array_map(strval(...), array_keys($run->state->facts(StepBook::SETTING_OPEN))));
+        // One look at its scale is enough for all that was pulled with it.
+        $ways = array_map(fn (string $step): NextAction => self::readAgain($names, $step), array_map(strval(...), array_keys(array_unique($run->state->facts(StepBook::SETTING_OPEN)))));
         foreach ($run->aids->left() as $key => $aid) {
             $ways[] = new NextAction('remove_aid', (string) $key, "Take out $aid.");
         }

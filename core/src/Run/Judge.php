@@ -185,6 +185,14 @@ final readonly class Judge
         return self::withoutAdapter($adapter, $event->adapter) ?? $this->byTool(new Judged(Judgement::ofMeasured($event->value, $window), $event->value, $window), $event->tool);
     }
 
+    /** What to aim at now, at the fastener itself: with what its locking thread takes up; null where there are limits only. */
+    public function aim(MeasuredStep $step): ?Written
+    {
+        $prevailing = $this->prevailing($step);
+
+        return $prevailing === null ? $step->target : $step->target?->plus($prevailing, RoundingMode::HALF_UP);
+    }
+
     public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
     {
         return $this->checks->answer($step, $event);
@@ -359,16 +367,23 @@ final readonly class Judge
         return null;
     }
 
-    /** The window of a step, raised by the prevailing torque of its position where the stage adds it. */
-    private function window(MeasuredStep $step): ?Window
+    /** What is good at a step, at the fastener itself, raised by the prevailing torque of its position where the stage adds it; null while that is missing. */
+    public function window(MeasuredStep $step): ?Window
     {
         $from = self::prevailingFrom($step);
         if ($from === null || $step->window === null) {
             return $step->window;
         }
-        $prevailing = $this->steps->live(Step::idOf($from, $step->position))?->shown();
+        $prevailing = $this->prevailing($step);
 
         return $prevailing === null ? null : $step->window->raisedBy($prevailing);
+    }
+
+    private function prevailing(Step $step): ?Written
+    {
+        $from = self::prevailingFrom($step);
+
+        return $from === null ? null : $this->steps->live(Step::idOf($from, $step->position))?->shown();
     }
 
     private static function prevailingFrom(Step $step): ?string

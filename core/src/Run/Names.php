@@ -36,6 +36,12 @@ final readonly class Names
         };
     }
 
+    /** As one calls it at the bench: "bolt 7"; a part, a leg or a gasket by its name. */
+    public function called(string $key): string
+    {
+        return isset($this->plan->positions[$key]) ? 'bolt '.self::short($this->plan->positions[$key]->number) : $this->place($key);
+    }
+
     /** A step: "30 lbf·ft at no. 5", "crank turns freely". */
     public function step(Step $step): string
     {

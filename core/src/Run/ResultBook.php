@@ -164,7 +164,7 @@ final readonly class ResultBook
     private function beside(Step $step, Given $given, ResultEvent|RoundAttested $event): void
     {
         $event instanceof IdentityRead ? $this->emission->emit(new FactIs($step->id, StepBook::IDENTITY, $event->reads)) : null;
-        $step->kind->controls() === Kind::Torque ? $this->run->settings->pulled($step, $given->tool) : null;
+        $step->kind->controls() === Kind::Torque ? $this->run->settings->pulled($step, $given->tool, $event instanceof ClickAttested || $event instanceof RoundAttested) : null;
         $event instanceof ReadingTaken ? $this->run->faults->tookReaction($event) : null;
     }
 

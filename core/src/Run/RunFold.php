@@ -29,7 +29,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '4';
+    public const VERSION = '5';
 
     public readonly StepBook $steps;
 
@@ -165,7 +165,7 @@ final class RunFold
     private function unsaid(): array
     {
         $names = $this->names;
-        $settings = array_map(strval(...), array_keys($this->state->facts(StepBook::SETTING_OPEN)));
+        $settings = array_map(strval(...), array_keys(array_unique($this->state->facts(StepBook::SETTING_OPEN))));
         $unlooked = array_filter(array_map(fn (mixed $stage): array => $this->steps->unlooked((string) $stage), array_keys($this->plan->stages)));
 
         return [

@@ -29,7 +29,7 @@ final class Sayings
                 $effect instanceof Stood => new Saying($effect->judged->status() === StepStatus::Done ? Tone::Good : Tone::Stop, $effect->judged->judgement->reason),
                 $effect instanceof CaseOpened => new Saying(Tone::Stop, $effect->case->ruling->says),
                 $effect instanceof Became && self::isDoubtedElsewhere($effect, $effects) => new Saying(Tone::Stop, self::ELSEWHERE),
-                $effect instanceof Found => new Saying(Tone::Note, $effect->sentence),
+                $effect instanceof Found => new Saying($effect->kind->stops() ? Tone::Stop : Tone::Note, $effect->sentence),
                 default => null,
             };
             // The steps of one round are told the same, once.

@@ -20,4 +20,10 @@ final readonly class Requirement
         public bool $holds = false,
     ) {
     }
+
+    /** The same, asked of a tool of another kind that measures it as well. */
+    public function by(ToolKind $kind): self
+    {
+        return new self($kind, $this->target, $this->window, $this->direction, $this->threshold, $this->holds);
+    }
 }

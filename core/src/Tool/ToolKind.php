@@ -11,37 +11,38 @@ enum ToolKind: string
 {
     case TorqueWrench = 'torque_wrench';
     case AngleGauge = 'angle_gauge';
+    case Micrometer = 'micrometer';
+    case DialGauge = 'dial_gauge';
+    case FeelerGauge = 'feeler_gauge';
+    /** A strip that is crushed between two parts and read by its width. */
+    case PlasticGauge = 'plastic_gauge';
 
     public function measures(): Kind
     {
         return match ($this) {
             self::TorqueWrench => Kind::Torque,
             self::AngleGauge => Kind::Angle,
+            self::Micrometer, self::DialGauge, self::FeelerGauge, self::PlasticGauge => Kind::Length,
         };
     }
 
     public function words(): string
     {
-        return match ($this) {
-            self::TorqueWrench => 'torque wrench',
-            self::AngleGauge => 'angle gauge',
-        };
+        return str_replace('_', ' ', $this->value);
     }
 
     public function withArticle(): string
     {
-        return match ($this) {
-            self::TorqueWrench => 'a torque wrench',
-            self::AngleGauge => 'an angle gauge',
-        };
+        return ($this === self::AngleGauge ? 'an ' : 'a ').$this->words();
     }
 
-    public static function for(Kind $quantity): ?self
+    /** @return non-empty-list<self> that measure a quantity, the usual one first */
+    public static function measuring(Kind $quantity): array
     {
         return match ($quantity) {
-            Kind::Torque => self::TorqueWrench,
-            Kind::Angle => self::AngleGauge,
-            Kind::Length => null,
+            Kind::Torque => [self::TorqueWrench],
+            Kind::Angle => [self::AngleGauge],
+            Kind::Length => [self::DialGauge, self::Micrometer, self::FeelerGauge, self::PlasticGauge],
         };
     }
 }

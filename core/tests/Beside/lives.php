@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Prints lives for whoever runs the core elsewhere: every run of the corpus, and so many by seed, each as a line of JSON with
 // its plan, its events, and what they come to here: the SHA-256 of all outcomes' bytes, and of the state's. php lives.php COUNT
 
-use Tekkal\Core\Run\Beside;
+use Tekkal\Core\Call\Beside;
 use Tekkal\Core\Tests\Decisions\Decided;
 use Tekkal\Core\Tests\Fixtures\WildBench;
 

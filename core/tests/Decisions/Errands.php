@@ -38,6 +38,7 @@ final class Errands
             'locker-too-late' => self::lockerTooLate(...),
             'round-attested-as-counted' => self::roundAttestedAsCounted(...),
             'round-miscounted' => self::roundMiscounted(...),
+            'setting-moved' => self::settingMoved(...),
             'pairs-marked-as-they-go' => self::pairsMarkedAsTheyGo(...),
             'after-the-end' => self::afterTheEnd(...),
             ...Mishaps::all(),
@@ -328,6 +329,22 @@ final class Errands
         $bench->does('round_attested', ['id' => 'round', 'stage' => 'snug_large', 'tool' => 'W1', 'marks' => 99]);
         $bench->does('tool_set', ['tool' => 'W2', 'shows' => '99 lbf·ft']);
         $bench->does('click_attested', ['id' => 'click', 'step' => (string) $bench->next(), 'tool' => 'W2']);
+
+        return self::toTheEnd($bench);
+    }
+
+    private static function settingMoved(): Bench
+    {
+        $bench = new Bench('05-flywheel-verified', fn (array $d): array => array_replace_recursive($d, ['stages' => [['evidence' => 'one_by_one']]]));
+        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W1']);
+        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '30 lbf·ft']);
+        foreach ($bench->fold->steps->stepsOf('r1') as $step) {
+            $bench->does('click_attested', ['step' => $step->id, 'tool' => 'W1']);
+        }
+        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W2']);
+        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W1']);
+        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '26 lbf·ft', 'when' => 'after']);
+        $bench->does('disposed', ['step' => $bench->state()->faults[0]->step, 'disposition' => 'rework'], 'lead');
 
         return self::toTheEnd($bench);
     }

@@ -95,6 +95,12 @@ final class Bench
         ], fn (mixed $v): bool => $v !== null));
     }
 
+    /** @param  array<mixed>  $event  type and content as a bench sends them */
+    public function told(array $event, string $person = 'ann'): Outcome
+    {
+        return $this->takes($event + ['id' => $this->id(), 'person' => $person, 'device' => 'bench1', 'taken_at' => $this->now()->format('Y-m-d\TH:i:sp'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'c1']);
+    }
+
     /** Somebody else goes on with it, at another bench or this one. */
     public function takenOver(string $person, string $device): Outcome
     {

@@ -112,7 +112,7 @@ final readonly class Hand
 
     private function readSetting(string $tool): Outcome
     {
-        return $this->bench->does('tool_set', ['tool' => $tool, 'shows' => $this->bench->fold->tools->shows($tool)?->typeset() ?? '1 N·m', 'adapter' => 'A1', 'when' => 'after']);
+        return $this->bench->does('tool_set', ['tool' => $tool, 'shows' => $this->bench->fold->tools->shows($tool)?->typeset() ?? '1 N·m', 'adapter' => $this->bench->fold->tools->adapterOn($tool), 'when' => 'after']);
     }
 
     /** What its partner says, or what teardown had found. */

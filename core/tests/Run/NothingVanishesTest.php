@@ -77,6 +77,7 @@ final class NothingVanishesTest extends TestCase
             $step = "full:$bolt:1";
             $bench->does('tool_set', ['tool' => 'W1', 'shows' => $bench->fold->plan->step($step)->goal()?->target?->typeset()]);
             $bench->does('click_attested', ['step' => $step, 'tool' => 'W1']);
+            $bench->does('tool_set', ['tool' => 'W1', 'shows' => $bench->fold->plan->step($step)->goal()?->target?->typeset(), 'when' => 'after']);
         }
         self::assertTrue($bench->does('run_finished')->isApplied());
         $outcome = $bench->does('click_attested', ['step' => 'full:top:1', 'tool' => 'W1']);

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Call;
+
+use Tekkal\Core\Ledger\CanonicalJson;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Plan\PlanReader;
+use Tekkal\Core\Run\Event\EventTypes;
+use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\StateCodec;
+use Tekkal\Core\Run\Surroundings;
+
+/**
+ * A run beside a screen: the same fold and the same rules as on the server, with texts in and out, so that whoever runs PHP
+ * beside a page needs to know nothing of the core. What it decides is what the server will, and the server decides again.
+ */
+final class Beside
+{
+    private RunFold $run;
+
+    private ?Rack $rack = null;
+
+    private function __construct(private readonly Plan $plan)
+    {
+        $this->run = new RunFold($plan);
+    }
+
+    /** @param  string  $plan  the canonical bytes that the run pins */
+    public static function begin(string $plan): self
+    {
+        return new self(PlanReader::fromBytes($plan));
+    }
+
+    /** @param  string  $where  where the server has it: {"state": registers, "rack": the tools of the crib}, as JSON */
+    public function stand(string $where): void
+    {
+        $told = (array) json_decode($where, true);
+        $this->run = new RunFold($this->plan, StateCodec::fromBody((array) ($told['state'] ?? [])));
+        $this->rack = Rack::fromBody((array) ($told['rack'] ?? []));
+    }
+
+    /** What the server recorded: an event, its outcome and its number, as JSON. */
+    public function tell(string $recorded): void
+    {
+        $told = (array) json_decode($recorded, true);
+        $seq = $told['seq'] ?? null;
+        $this->run->apply(EventTypes::stampOfStored((array) ($told['event'] ?? [])), Outcome::fromBody((array) ($told['outcome'] ?? [])), is_int($seq) ? $seq : null);
+    }
+
+    /**
+     * Decides about what is happening here, and goes on with it.
+     *
+     * @param  string  $event  as it will be sent, with who and when, as JSON
+     * @return string the outcome, canonical JSON
+     */
+    public function decide(string $event): string
+    {
+        $read = EventTypes::read((array) json_decode($event, true));
+        $crib = $this->rack === null ? null : new ToolFindings($this->run, $this->rack);
+
+        return CanonicalJson::encode($this->run->decide($read, new Surroundings(found: $crib?->of($read) ?? [], tool: $crib?->code($read)))->toBody());
+    }
+
+    /** @return string what the bench shows now, JSON */
+    public function view(): string
+    {
+        return json_encode((new BenchView($this->run, $this->rack ?? throw new CallException('Nobody has said which tools there are.', 'rack', '', 'the tools of the crib')))->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return string the registers, canonical JSON: equal bytes, equal states */
+    public function state(): string
+    {
+        return CanonicalJson::encode(StateCodec::toBody($this->run->state));
+    }
+}

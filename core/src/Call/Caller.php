@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Call;
+
+use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Plan\MeasuredStep;
+use Tekkal\Core\Run\Advice;
+use Tekkal\Core\Run\CaseState;
+use Tekkal\Core\Run\Lacking;
+use Tekkal\Core\Run\NextAction;
+use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\StepBook;
+use Tekkal\Core\Run\ToolUse;
+
+/**
+ * What a bench asks of the person in front of it, from what the rules say may be done: one thing at a time, with all that
+ * belongs to it. Whoever answers every call carries the procedure out to its end.
+ */
+final readonly class Caller
+{
+    /** Only somebody else than the one at the bench can do these. */
+    private const FOR_THE_LEAD = ['decide', 'accept_repair'];
+
+    private StepCalls $steps;
+
+    private ToolCalls $tools;
+
+    private HandCalls $hands;
+
+    public function __construct(private RunFold $run, Rack $rack)
+    {
+        $needs = new Needs($run);
+        $this->tools = new ToolCalls($run, $rack, $needs);
+        $this->steps = new StepCalls($run, $rack, $needs);
+        $this->hands = new HandCalls($run);
+    }
+
+    public function call(): Call
+    {
+        $ways = (new Advice($this->run))->nextActions();
+        $here = array_values(array_filter($ways, fn (NextAction $w): bool => ! in_array($w->do, self::FOR_THE_LEAD, true)));
+        $way = $here[0] ?? $ways[0] ?? null;
+        if ($way === null) {
+            return new Call(CallKind::Finished, 'Finished');
+        }
+        $stop = $this->stop();
+
+        return $this->by($way)->with($stop === null || in_array($way->do, ['step', 'set_tool', 'read_setting'], true) ? [] : ['stop' => $stop]);
+    }
+
+    private function by(NextAction $way): Call
+    {
+        return match ($way->do) {
+            'step' => $this->step($way->at),
+            'set_tool' => $this->withTool($way->at, fn (MeasuredStep $step): Call => $this->tools->set($step)),
+            'read_setting' => $this->tools->readAgain($way->at, (string) $this->run->state->factAt($way->at, StepBook::SETTING_OPEN)),
+            'measure', 'zero' => $this->freeFastener($way),
+            default => $this->hands->call($way),
+        };
+    }
+
+    private function step(string $id): Call
+    {
+        $step = $this->run->plan->step($id);
+
+        return $this->tools->before($step) ?? $this->steps->call($step);
+    }
+
+    /** @param  callable(MeasuredStep): Call  $then */
+    private function withTool(string $id, callable $then): Call
+    {
+        $step = $this->run->plan->step($id);
+        assert($step instanceof MeasuredStep);
+
+        return $this->tools->missing($step) ?? $then($step);
+    }
+
+    /** Its free length, or the zero on it, is taken with the gauge that reads its stretch later. */
+    private function freeFastener(NextAction $way): Call
+    {
+        foreach ($this->run->steps->stepsAt($way->at) as $step) {
+            $need = (new Needs($this->run))->main($step);
+            if ($need?->use === ToolUse::Length) {
+                return $this->tools->choice($step, $need) ?? $this->steps->freeFastener($way, $step);
+            }
+        }
+
+        return $this->hands->call($way);
+    }
+
+    /** @return array{word: string, fault: string, step: string, says: string, lacks: list<string>, ways: list<string>, lead: bool}|null what went wrong and holds the work */
+    private function stop(): ?array
+    {
+        $at = $this->run->stoppedAt();
+        if ($at === null) {
+            return null;
+        }
+        foreach ($this->run->faults->cases->openCases() as $case) {
+            if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($this->run->plan->step($at)->position))) {
+                return [
+                    'word' => $this->word($case), 'fault' => $case->fault->value, 'step' => $at, 'says' => $case->sentence, 'lead' => $case->leadDecides,
+                    'lacks' => (new Lacking($this->run->names))->of($case), 'ways' => array_map(fn (NextAction $w): string => $w->sentence, (new Advice($this->run))->nextActions()),
+                ];
+            }
+        }
+
+        return null;
+    }
+
+    /** Short, Over, Gave way: what is shouted. */
+    private function word(CaseState $case): string
+    {
+        return match ($case->fault) {
+            Fault::PulledAside, Fault::NotProved => 'Not proved',
+            Fault::CheckFailed => 'Failed',
+            Fault::Short => 'Short',
+            Fault::Over, Fault::FarOver => 'Over',
+            Fault::GaveWay => 'Gave way',
+            default => 'Stop',
+        };
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Call;
+
+use Tekkal\Core\Document\Agent;
+use Tekkal\Core\Run\NextAction;
+use Tekkal\Core\Run\RunFold;
+
+/** What is done beside the pulling: something goes in, comes off, is marked or renewed, and somebody says so. */
+final readonly class HandCalls
+{
+    private const LOT = 'Its lot';
+
+    public function __construct(private RunFold $run)
+    {
+    }
+
+    public function call(NextAction $way): Call
+    {
+        return match ($way->do) {
+            'partner' => $this->person($way, 'join', 'A second person joins'),
+            'second_look' => $this->person($way, 'look', 'Somebody else looks at it', ['stage' => $way->at]),
+            'finish' => new Call(CallKind::Finish, 'Everything is done', ['Look round the marks: each head must look as on the picture.'], answers: [Answer::command('Enter', 'The marks agree, finish', 'finish')]),
+            'decide', 'accept_repair', 'begin' => new Call(CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.'], $this->stepAt($way->at), $this->position($way->at)),
+            'inspect' => $this->inspect($way),
+            'check_fastener' => $this->of($way, [
+                Answer::event('Enter', 'It passes', ['type' => 'fastener_checked', 'position' => $way->at, 'passes' => true]),
+                Answer::event('*', 'It does not', ['type' => 'fastener_checked', 'position' => $way->at, 'passes' => false], good: false),
+            ]),
+            default => $this->done($way),
+        };
+    }
+
+    /** One thing that is done, and one key that says so; with its lot where it has one. */
+    private function done(NextAction $way): Call
+    {
+        $at = $way->at;
+        [$says, $event, $fields] = match ($way->do) {
+            'loosen' => ['It is loose', ['type' => 'loosened', 'positions' => [$at]], []],
+            'replace' => ['A new one is in', ['type' => 'fastener_replaced', 'position' => $at], [Field::text('lot', self::LOT, true)]],
+            'fit' => ['It is in', ['type' => 'fasteners_fitted', 'positions' => [$at], 'set' => 'real'], [Field::text('lot', self::LOT, true)]],
+            'repair' => ['It is repaired', ['type' => 'thread_repaired', 'position' => $at], [Field::text('kind', 'What was put in')]],
+            'clean' => ['It is clean', ['type' => 'cleaned', 'positions' => [$at]], []],
+            'apply' => ['It is coated', ['type' => 'agent_applied', 'agent' => $this->agent($at), 'positions' => [$at]], [Field::text('lot', self::LOT, true)]],
+            'renew' => ['A new one is in', ['type' => 'gasket_replaced', 'gasket' => $at], []],
+            'mark' => ['It is marked', ['type' => 'marked', 'positions' => [$at], 'mark' => $this->mark($at)], []],
+            'fit_aid' => ['It is in', ['type' => 'aid_fitted', 'aid' => $at, 'at' => $this->nextPlace($at)], []],
+            'remove_aid' => ['It is out', ['type' => 'aid_removed', 'aid' => $at, 'at' => 'joint'], []],
+            'take_up' => ['Take it up', ['type' => 'deferred_work_done', 'steps' => [$at]], []],
+            // A length or a zero without a step that reads it: nothing in a document asks for that.
+            default => ['It is done', ['type' => 'zeroed', 'position' => $at], []],
+        };
+
+        return $this->of($way, [Answer::event('Enter', $says, $event, array_map(fn (Field $f): string => $f->name, $fields))], $fields);
+    }
+
+    private function inspect(NextAction $way): Call
+    {
+        if ($this->run->plan->has($way->at)) {
+            $work = ['1' => 'adjusted', '2' => 'cleaned', '3' => 'refitted', '4' => 'exchanged', '5' => 'measured_again'];
+
+            return $this->of($way, array_map(fn (int|string $key, string $done): Answer => Answer::event((string) $key, ucfirst(str_replace('_', ' ', $done)), ['type' => 'inspected', 'at' => $way->at, 'work' => $done]), array_keys($work), $work));
+        }
+
+        return $this->of($way, [
+            Answer::event('Enter', 'It is sound', ['type' => 'inspected', 'at' => $way->at, 'finds' => 'sound']),
+            Answer::event('*', 'It is damaged', ['type' => 'inspected', 'at' => $way->at, 'finds' => 'damaged'], good: false),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $content */
+    private function person(NextAction $way, string $command, string $title, array $content = []): Call
+    {
+        return new Call(CallKind::Person, $title, [$way->sentence], $this->stepAt($way->at), $this->position($way->at), answers: [Answer::command('Enter', 'Badge and PIN', $command, $content)]);
+    }
+
+    /**
+     * @param  list<Answer>  $answers
+     * @param  list<Field>  $fields
+     */
+    private function of(NextAction $way, array $answers, array $fields = []): Call
+    {
+        $position = $this->position($way->at);
+
+        return new Call(
+            CallKind::Hand, $position === null ? rtrim($way->sentence, '.') : ucfirst($this->run->names->called($position)), $position === null ? [] : [$way->sentence],
+            $this->stepAt($way->at), $position, null, $fields, $answers, ['act' => $way->do],
+        );
+    }
+
+    private function position(string $at): ?string
+    {
+        $step = $this->run->plan->has($at) ? $this->run->plan->step($at)->position : $at;
+
+        return isset($this->run->plan->positions[$step]) ? $step : null;
+    }
+
+    private function stepAt(string $at): ?string
+    {
+        return $this->run->plan->has($at) ? $at : null;
+    }
+
+    /** What belongs on the threads there: what has a working time before what has none. */
+    private function agent(string $position): string
+    {
+        $group = $this->run->plan->positions[$position]->group ?? '';
+        $agents = array_values(array_filter($this->run->plan->agents, fn (Agent $a): bool => $a->groups === [] || in_array($group, $a->groups, true)));
+        $timed = array_values(array_filter($agents, fn (Agent $a): bool => $a->workingTime !== null));
+        $agent = $timed[0] ?? $agents[0] ?? null;
+
+        return $agent === null || $agent->key === '' ? strtr($agent->condition ?? 'oil', ' ', '_') : $agent->key;
+    }
+
+    /** The round whose stroke is wanted there. */
+    private function mark(string $position): string
+    {
+        foreach ($this->run->marks->wanting() as $mark) {
+            if ($mark->position === $position) {
+                return $mark->after ?? 'last';
+            }
+        }
+
+        return 'last';
+    }
+
+    /** Each piece at a place of its own. */
+    private function nextPlace(string $aid): string
+    {
+        $pieces = $this->run->plan->rigging->aids[$aid]->pieces ?? 1;
+
+        return $pieces === 1 ? 'joint' : 'place'.($this->run->aids->pieces($aid) + 1);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Call;
+
+use Tekkal\Core\Run\Body;
+use Tekkal\Core\Run\UnreadableBody;
+use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Tool\ToolKind;
+
+/** The tools that a bench could take, and the shop's calendar day for which they are judged. */
+final readonly class Rack
+{
+    /** @var array<string, RackTool> by id */
+    public array $tools;
+
+    /** @param  list<RackTool>  $tools  in the order in which they are offered */
+    public function __construct(array $tools, public Day $day)
+    {
+        $this->tools = array_column(array_map(fn (RackTool $t): array => [$t->id, $t], $tools), 1, 0);
+    }
+
+    public function tool(?string $id): ?RackTool
+    {
+        return $this->tools[$id ?? ''] ?? null;
+    }
+
+    /**
+     * @param  list<ToolKind>  $kinds
+     * @return list<RackTool>
+     */
+    public function ofKinds(array $kinds): array
+    {
+        return array_values(array_filter($this->tools, fn (RackTool $t): bool => in_array($t->tool->kind, $kinds, true)));
+    }
+
+    /**
+     * @param  array<mixed>  $object
+     *
+     * @throws UnreadableBody when it is not what toBody() writes
+     */
+    public static function fromBody(array $object): self
+    {
+        $body = new Body($object);
+
+        return new self(array_map(RackTool::fromBody(...), $body->objects('tools')), Day::of($body->text('day')));
+    }
+
+    /** @return array<string, mixed> */
+    public function toBody(): array
+    {
+        return ['day' => $this->day->date, 'tools' => array_map(fn (RackTool $t): array => $t->toBody(), array_values($this->tools))];
+    }
+}
