@@ -24,7 +24,7 @@ final class Doors extends Application
         parent::__construct('bin/tekkal core');
         $this->setAutoExit(false);
         $this->setCatchExceptions(false);
-        $this->addCommands([new CheckDoor, new PlanDoor, new LineDoor, new RunDoor, new JointDoor, new CalibrateDoor, new SequenceDoor, new StatisticsDoor, new SelfCheckDoor, new VectorsDoor, new SchemaDoor]);
+        $this->addCommands([new CheckDoor, new PlanDoor, new LineDoor, new RunDoor, new JointDoor, new CalibrateDoor, new SequenceDoor, new StatisticsDoor, new SelfCheckDoor, new SchemaDoor]);
     }
 
     /** @param  list<string>  $arguments  the script first */

@@ -11,8 +11,6 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Plan\PlanFigures;
 use Tekkal\Core\Plan\PlanText;
-use Tekkal\Core\Run\RunFold;
-use Tekkal\Core\Run\WalkSheet;
 
 final class PlanDoor extends Door
 {
@@ -33,7 +31,7 @@ final class PlanDoor extends Door
         $output->write(match ($format) {
             'text' => $text->text(),
             'csv' => $text->csv(),
-            'json' => self::json($text->toArray() + ['walk_sheet' => WalkSheet::of((new RunFold($plan))->freeze())])."\n",
+            'json' => self::json($text->toArray())."\n",
             default => throw Refusal::wrongCall("There is no format \"$format\": text, csv or json."),
         }, false, OutputInterface::OUTPUT_RAW);
 

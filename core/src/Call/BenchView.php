@@ -7,10 +7,12 @@ namespace Tekkal\Core\Call;
 use Brick\Math\RoundingMode;
 use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Plan\MeasuredStep;
+use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\AttemptStatus;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\RunPhase;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\Stamp;
 use Tekkal\Core\Run\StepStatus;
@@ -37,11 +39,22 @@ final readonly class BenchView
         $rounds = $this->rounds();
 
         return [
-            'call' => $call->toArray(),
+            'call' => $call->toArray(), 'tools' => $this->tools($call),
             'done' => array_sum(array_column($rounds, 'done')), 'all' => count($this->run->plan->steps), 'rounds' => $rounds,
             'marks' => $this->marks($call), 'last' => $this->last(), 'wet' => $this->wet(),
-            'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
+            'leave' => (new Leaving($this->run, $this->rack->known))->sentence(),
+            'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
+            'next_step' => (new Advice($this->run))->nextStep(), 'stopped_at' => $this->run->stoppedAt(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> for each tool that the step needs: what could be taken instead */
+    private function tools(Call $call): array
+    {
+        $step = $call->step === null ? null : $this->run->plan->step($call->step);
+        [$needs, $tools] = [new Needs($this->run), new ToolCalls($this->run, $this->rack, new Needs($this->run))];
+
+        return $step === null ? [] : array_map(fn (Need $need): array => $tools->offers($step, $need)->toArray(), $needs->of($step));
     }
 
     /** @return list<array{stage: string, done: int, all: int}> in order; a repeat that is not needed is left out */

@@ -64,6 +64,12 @@ final class Beside
         return CanonicalJson::encode($this->run->decide($read, new Surroundings(found: $crib?->of($read) ?? [], tool: $crib?->code($read)))->toBody());
     }
 
+    /** @return string what it came to and what the bench shows then, JSON: {"outcome": …, "view": …} */
+    public function take(string $event): string
+    {
+        return '{"outcome":'.$this->decide($event).',"view":'.$this->view().'}';
+    }
+
     /** @return string what the bench shows now, JSON */
     public function view(): string
     {

@@ -7,30 +7,35 @@ namespace Tekkal\Core\Call;
 /** The one thing to do now at a bench: what it is, the number to reach, what is typed, and the keys that answer it. */
 final readonly class Call
 {
+    /** @var array<string, mixed> */
+    public array $more;
+
+    public ?string $step;
+
+    public ?string $position;
+
     /**
      * @param  string  $title  "Bolt 7", "Set the wrench", a check by its name
      * @param  list<string>  $says  how it is done, the most important first; whole sentences begin with a capital, the rest follow the number
      * @param  list<Field>  $fields
      * @param  list<Answer>  $answers  the first is what one usually does
-     * @param  array<string, mixed>  $more  what belongs to its kind alone: offers of tools, strokes, a time that has to pass
      */
     public function __construct(
         public CallKind $kind,
         public string $title,
         public array $says = [],
-        public ?string $step = null,
-        public ?string $position = null,
+        At $at = new At,
         public ?Scale $scale = null,
         public array $fields = [],
         public array $answers = [],
-        public array $more = [],
     ) {
+        [$this->step, $this->position, $this->more] = [$at->step, $at->position, $at->more];
     }
 
-    /** @param  array<string, mixed>  $more */
+    /** @param  array<string, mixed>  $more  what belongs to its kind alone: offers of tools, strokes, a time that has to pass */
     public function with(array $more): self
     {
-        return new self($this->kind, $this->title, $this->says, $this->step, $this->position, $this->scale, $this->fields, $this->answers, $more + $this->more);
+        return new self($this->kind, $this->title, $this->says, new At($this->step, $this->position, $more + $this->more), $this->scale, $this->fields, $this->answers);
     }
 
     /** @return array<string, mixed> what has no value is left out */

@@ -25,6 +25,8 @@ enum CallKind: string
     case Hold = 'hold';
     /** A hand does it, and says so. */
     case Hand = 'hand';
+    /** What is stamped on the fasteners is read before the first of them is tightened. */
+    case Stamp = 'stamp';
     /** Something is looked at, measured or felt. */
     case Check = 'check';
     /** A time has to pass. */

@@ -29,12 +29,15 @@ final readonly class Caller
 
     private HandCalls $hands;
 
+    private PreparationCalls $preparations;
+
     public function __construct(private RunFold $run, Rack $rack)
     {
         $needs = new Needs($run);
         $this->tools = new ToolCalls($run, $rack, $needs);
         $this->steps = new StepCalls($run, $rack, $needs);
         $this->hands = new HandCalls($run);
+        $this->preparations = new PreparationCalls($run, $rack->known);
     }
 
     public function call(): Call
@@ -65,7 +68,7 @@ final readonly class Caller
     {
         $step = $this->run->plan->step($id);
 
-        return $this->tools->before($step) ?? $this->steps->call($step);
+        return $this->preparations->before($step) ?? $this->tools->before($step) ?? $this->steps->call($step);
     }
 
     /** @param  callable(MeasuredStep): Call  $then */
@@ -83,14 +86,15 @@ final readonly class Caller
         foreach ($this->run->steps->stepsAt($way->at) as $step) {
             $need = (new Needs($this->run))->main($step);
             if ($need?->use === ToolUse::Length) {
-                return $this->tools->choice($step, $need) ?? $this->steps->freeFastener($way, $step);
+                // The zero is on the very fastener that goes in.
+                return $this->preparations->before($step) ?? $this->tools->choice($step, $need) ?? $this->steps->freeFastener($way, $step);
             }
         }
 
         return $this->hands->call($way);
     }
 
-    /** @return array{word: string, fault: string, step: string, says: string, lacks: list<string>, ways: list<string>, lead: bool}|null what went wrong and holds the work */
+    /** @return array{word: string, fault: string, step: string, reason: string, says: string, lacks: list<string>, ways: list<string>, lead: bool}|null what went wrong and holds the work */
     private function stop(): ?array
     {
         $at = $this->run->stoppedAt();
@@ -100,13 +104,22 @@ final readonly class Caller
         foreach ($this->run->faults->cases->openCases() as $case) {
             if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($this->run->plan->step($at)->position))) {
                 return [
-                    'word' => $this->word($case), 'fault' => $case->fault->value, 'step' => $at, 'says' => $case->sentence, 'lead' => $case->leadDecides,
+                    'word' => $this->word($case), 'fault' => $case->fault->value, 'step' => $at, 'reason' => $this->reason($case->fault, $at), 'says' => $case->sentence, 'lead' => $case->leadDecides,
                     'lacks' => (new Lacking($this->run->names))->of($case), 'ways' => array_map(fn (NextAction $w): string => $w->sentence, (new Advice($this->run))->nextActions()),
                 ];
             }
         }
 
         return null;
+    }
+
+    /** Why what was taken there is not good; empty where nothing was, or it was good. */
+    private function reason(Fault $fault, string $step): string
+    {
+        $taken = $this->run->state->live($step);
+        $isGood = $taken?->judgement->verdict->isGood() ?? true;
+
+        return $taken === null || ($isGood && $fault !== Fault::NotProved) ? '' : $taken->judgement->reason;
     }
 
     /** Short, Over, Gave way: what is shouted. */

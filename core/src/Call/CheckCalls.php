@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Call;
 
+use Brick\Math\RoundingMode;
+use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Check;
 use Tekkal\Core\Document\CheckKind;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\ToolUse;
 use Tekkal\Core\Run\WatchedQuantity;
+use Tekkal\Core\Unit\Written;
 
 /** The call of a check: yes or no, two gauges, a value, what is stamped there. */
 final readonly class CheckCalls
@@ -52,7 +55,7 @@ final readonly class CheckCalls
         assert($tool !== null);
         $compared = $check->kind === CheckKind::Compare;
         $before = $check->compareWith === null ? null : $this->run->steps->valueOfCheck($check->compareWith, $step);
-        $scale = Scale::of($tool, null, $compared ? null : ($check->answer->shop ?? $check->window));
+        $scale = Scale::of($tool, null, $compared ? self::about($before, $check->window) : ($check->answer->shop ?? $check->window));
         $fields = match ($check->kind) {
             CheckKind::Interval => [Field::value('value', 'Wider than', $scale), Field::watched(WatchedQuantity::OtherEnd, 'Narrower than', $scale, null)],
             default => [Field::value('value', $compared ? 'It is now' : 'It measures', $scale)],
@@ -64,6 +67,16 @@ final readonly class CheckCalls
         ], fn (?string $v): bool => $v !== null));
     }
 
+    /** What it may be now: so much about what it was; null where nobody measured it before. */
+    private static function about(?Written $before, Window $change): ?Window
+    {
+        if ($before === null || $change->high === null) {
+            return null;
+        }
+
+        return new Window($before->minus($change->high, RoundingMode::DOWN), $before->plus($change->high, RoundingMode::DOWN));
+    }
+
     /**
      * @param  list<Field>  $fields
      * @param  list<Answer>  $answers
@@ -73,10 +86,14 @@ final readonly class CheckCalls
     {
         $where = $step->position === 'joint' ? [] : [ucfirst($this->run->names->called($step->position)).'.'];
 
-        return new Call(
-            CallKind::Check, $check->name, [...$where, 'It must be: '.$check->limits().'.', ...($check->turnsShaft ? ['Turn the shaft by hand for it.'] : []), ...(is_string($more['tool'] ?? null) ? [$more['tool']] : [])],
-            $step->id, isset($this->run->plan->positions[$step->position]) ? $step->position : null, $scale, $fields, $answers, ['check' => $check->kind->value] + $more,
-        );
+        return (new Call(
+            CallKind::Check, $check->name,
+            [...$where, 'It must be: '.$check->limits().'.', ...(is_string($more['before'] ?? null) ? ["It was {$more['before']}."] : []), ...($check->turnsShaft ? ['Turn the shaft by hand for it.'] : []), ...(is_string($more['tool'] ?? null) ? [$more['tool']] : [])],
+            new At($step->id, isset($this->run->plan->positions[$step->position]) ? $step->position : null),
+            $scale,
+            $fields,
+            $answers,
+        ))->with(['check' => $check->kind->value] + $more);
     }
 
     /**

@@ -12,6 +12,7 @@ final readonly class Field
     /**
      * @param  string  $into  the key of the event that it fills; "watched" for an item of that list
      * @param  bool  $optional  may be left empty
+     * @param  array<string, string>  $watched  what it is that is read beside the value, and the tool that shows it where it is another
      */
     private function __construct(
         public string $name,
@@ -20,8 +21,7 @@ final readonly class Field
         public string $into,
         public bool $optional = false,
         public ?Scale $scale = null,
-        public ?WatchedQuantity $what = null,
-        public ?string $tool = null,
+        private array $watched = [],
     ) {
     }
 
@@ -34,7 +34,7 @@ final readonly class Field
     /** @param  string|null  $tool  that showed it, where it is another than the one of the value */
     public static function watched(WatchedQuantity $what, string $label, Scale $scale, ?string $tool, bool $optional = false): self
     {
-        return new self($what->value, $label, FieldKind::Value, 'watched', $optional, $scale, $what, $tool);
+        return new self($what->value, $label, FieldKind::Value, 'watched', $optional, $scale, ['what' => $what->value] + ($tool === null ? [] : ['tool' => $tool]));
     }
 
     public static function count(string $into, string $label): self
@@ -51,8 +51,6 @@ final readonly class Field
     public function toArray(): array
     {
         return ['name' => $this->name, 'label' => $this->label, 'kind' => $this->kind->value, 'into' => $this->into, 'optional' => $this->optional]
-            + ($this->scale === null ? [] : ['scale' => $this->scale->toArray()])
-            + ($this->what === null ? [] : ['what' => $this->what->value])
-            + ($this->tool === null ? [] : ['tool' => $this->tool]);
+            + ($this->scale === null ? [] : ['scale' => $this->scale->toArray()]) + $this->watched;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tekkal\Core\Call;
 
 use Tekkal\Core\Document\Agent;
+use Tekkal\Core\Document\StageKinds\HoldStage;
+use Tekkal\Core\Run\Mark;
 use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\RunFold;
 
@@ -20,11 +22,12 @@ final readonly class HandCalls
     public function call(NextAction $way): Call
     {
         return match ($way->do) {
-            'partner' => $this->person($way, 'join', 'A second person joins'),
+            'partner' => $this->person($this->holds($way), 'join', 'A second person joins'),
             'second_look' => $this->person($way, 'look', 'Somebody else looks at it', ['stage' => $way->at]),
             'finish' => new Call(CallKind::Finish, 'Everything is done', ['Look round the marks: each head must look as on the picture.'], answers: [Answer::command('Enter', 'The marks agree, finish', 'finish')]),
-            'decide', 'accept_repair', 'begin' => new Call(CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.'], $this->stepAt($way->at), $this->position($way->at)),
+            'decide', 'accept_repair', 'begin' => new Call(CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.'], new At($this->stepAt($way->at), $this->position($way->at))),
             'inspect' => $this->inspect($way),
+            'mark' => $this->marks($way),
             'check_fastener' => $this->of($way, [
                 Answer::event('Enter', 'It passes', ['type' => 'fastener_checked', 'position' => $way->at, 'passes' => true]),
                 Answer::event('*', 'It does not', ['type' => 'fastener_checked', 'position' => $way->at, 'passes' => false], good: false),
@@ -45,7 +48,6 @@ final readonly class HandCalls
             'clean' => ['It is clean', ['type' => 'cleaned', 'positions' => [$at]], []],
             'apply' => ['It is coated', ['type' => 'agent_applied', 'agent' => $this->agent($at), 'positions' => [$at]], [Field::text('lot', self::LOT, true)]],
             'renew' => ['A new one is in', ['type' => 'gasket_replaced', 'gasket' => $at], []],
-            'mark' => ['It is marked', ['type' => 'marked', 'positions' => [$at], 'mark' => $this->mark($at)], []],
             'fit_aid' => ['It is in', ['type' => 'aid_fitted', 'aid' => $at, 'at' => $this->nextPlace($at)], []],
             'remove_aid' => ['It is out', ['type' => 'aid_removed', 'aid' => $at, 'at' => 'joint'], []],
             'take_up' => ['Take it up', ['type' => 'deferred_work_done', 'steps' => [$at]], []],
@@ -70,10 +72,19 @@ final readonly class HandCalls
         ]);
     }
 
+    /** What the second person is wanted for. */
+    private function holds(NextAction $way): NextAction
+    {
+        $own = $this->run->plan->has($way->at) ? $this->run->plan->step($way->at)->rules->own : null;
+        $held = $own instanceof HoldStage ? $own->held : null;
+
+        return $held === null ? $way : new NextAction($way->do, $way->at, sprintf('One holds the %s %s, and does not let it turn, while the other tightens.', $held->part(), $held->torque === null ? $held->direction : "at {$held->torque->typeset()} $held->direction"));
+    }
+
     /** @param  array<string, mixed>  $content */
     private function person(NextAction $way, string $command, string $title, array $content = []): Call
     {
-        return new Call(CallKind::Person, $title, [$way->sentence], $this->stepAt($way->at), $this->position($way->at), answers: [Answer::command('Enter', 'Badge and PIN', $command, $content)]);
+        return new Call(CallKind::Person, $title, [$way->sentence], new At($this->stepAt($way->at), $this->position($way->at)), answers: [Answer::command('Enter', 'Badge and PIN', $command, $content)]);
     }
 
     /**
@@ -84,10 +95,13 @@ final readonly class HandCalls
     {
         $position = $this->position($way->at);
 
-        return new Call(
-            CallKind::Hand, $position === null ? rtrim($way->sentence, '.') : ucfirst($this->run->names->called($position)), $position === null ? [] : [$way->sentence],
-            $this->stepAt($way->at), $position, null, $fields, $answers, ['act' => $way->do],
-        );
+        return (new Call(
+            CallKind::Hand, $position === null ? rtrim($way->sentence, '.') : ucfirst($this->run->names->called($position)),
+            $position === null ? $this->piece($way) : [$way->sentence],
+            new At($this->stepAt($way->at), $position),
+            fields: $fields,
+            answers: $answers,
+        ))->with(['act' => $way->do]);
     }
 
     private function position(string $at): ?string
@@ -113,16 +127,32 @@ final readonly class HandCalls
         return $agent === null || $agent->key === '' ? strtr($agent->condition ?? 'oil', ' ', '_') : $agent->key;
     }
 
-    /** The round whose stroke is wanted there. */
-    private function mark(string $position): string
+    /** All that want the same stroke are painted one after the other, and said at once. */
+    private function marks(NextAction $way): Call
     {
-        foreach ($this->run->marks->wanting() as $mark) {
-            if ($mark->position === $position) {
-                return $mark->after ?? 'last';
-            }
-        }
+        $wanting = $this->run->marks->wanting();
+        $first = array_values(array_filter($wanting, fn (Mark $m): bool => $m->position === $way->at))[0] ?? null;
+        $positions = array_values(array_map(fn (Mark $m): string => $m->position, array_filter($wanting, fn (Mark $m): bool => $m->after === $first?->after)));
+        $looks = $first?->looks === null ? 'Paint its mark on each head.' : "Paint on each: a $first->looks.";
 
-        return 'last';
+        return (new Call(
+            CallKind::Hand, 'Paint '.$this->run->names->places($positions),
+            [$looks, 'Look at each as you paint it: it has had its round.'],
+            new At(position: count($positions) === 1 ? $positions[0] : null),
+            answers: [Answer::event('Enter', 'They are painted', ['type' => 'marked', 'positions' => $positions, 'mark' => $first->after ?? 'last'])],
+        ))->with(['act' => 'mark']);
+    }
+
+    /** @return list<string> which of several pieces of an aid it is */
+    private function piece(NextAction $way): array
+    {
+        [$all, $in] = [$this->run->plan->rigging->aids[$way->at]->pieces ?? 1, $this->run->aids->pieces($way->at)];
+
+        return match (true) {
+            $all === 1 => [],
+            $way->do === 'fit_aid' => [sprintf('Piece %d of %d, each at its own place.', $in + 1, $all)],
+            default => [sprintf('%d of its pieces %s in.', $in, $in === 1 ? 'is' : 'are')],
+        };
     }
 
     /** Each piece at a place of its own. */

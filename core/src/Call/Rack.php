@@ -9,16 +9,21 @@ use Tekkal\Core\Run\UnreadableBody;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\ToolKind;
 
-/** The tools that a bench could take, and the shop's calendar day for which they are judged. */
+/** The tools that a bench could take, the shop's calendar day for which they are judged, and what the shop knows of the joint. */
 final readonly class Rack
 {
     /** @var array<string, RackTool> by id */
     public array $tools;
 
     /** @param  list<RackTool>  $tools  in the order in which they are offered */
-    public function __construct(array $tools, public Day $day)
+    public function __construct(array $tools, public Day $day, public Known $known = new Known)
     {
         $this->tools = array_column(array_map(fn (RackTool $t): array => [$t->id, $t], $tools), 1, 0);
+    }
+
+    public function knowing(Known $known): self
+    {
+        return new self(array_values($this->tools), $this->day, $known);
     }
 
     public function tool(?string $id): ?RackTool
@@ -44,12 +49,12 @@ final readonly class Rack
     {
         $body = new Body($object);
 
-        return new self(array_map(RackTool::fromBody(...), $body->objects('tools')), Day::of($body->text('day')));
+        return new self(array_map(RackTool::fromBody(...), $body->objects('tools')), Day::of($body->text('day')), Known::fromBody($body->object('known')));
     }
 
     /** @return array<string, mixed> */
     public function toBody(): array
     {
-        return ['day' => $this->day->date, 'tools' => array_map(fn (RackTool $t): array => $t->toBody(), array_values($this->tools))];
+        return ['day' => $this->day->date, 'tools' => array_map(fn (RackTool $t): array => $t->toBody(), array_values($this->tools)), 'known' => $this->known->toBody()];
     }
 }

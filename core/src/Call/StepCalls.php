@@ -35,7 +35,7 @@ final readonly class StepCalls
             $step instanceof CheckStep => $this->checks->call($step),
             $step->rules->own instanceof SettleStage => $this->settle($step, $step->rules->own),
             ! $step instanceof MeasuredStep => $this->byHand($step),
-            $this->needs->window($step) === null => new Call(CallKind::Lead, $this->title($step), ['A value is missing in the document. Only the lead can say it, in a new revision.'], $step->id, $this->position($step)),
+            $this->needs->window($step) === null => new Call(CallKind::Lead, $this->title($step), ['A value is missing in the document. Only the lead can say it, in a new revision.'], new At($step->id, $this->position($step))),
             $step->kind === StageKind::VerificationPass => $this->verify($step),
             default => $this->pulled($step),
         };
@@ -47,17 +47,22 @@ final readonly class StepCalls
         $tool = $this->tool(ToolUse::Length);
         $title = $this->title($step);
         if ($way->do === 'zero') {
-            return new Call(
-                CallKind::Hand, $title, ['Zero the gauge on the free bolt.', 'Both seats clean; the needle comes back to nought when it is lifted off and put on again.', $tool->words()],
-                $step->id, $this->position($step), answers: [Answer::event('Enter', 'It is zeroed', ['type' => 'zeroed', 'position' => $way->at])], more: ['act' => 'zero'],
-            );
+            return (new Call(
+                CallKind::Hand, $title,
+                ['Zero the gauge on the free bolt.', 'Both seats clean; the needle comes back to nought when it is lifted off and put on again.', $tool->words()],
+                new At($step->id, $this->position($step)),
+                answers: [Answer::event('Enter', 'It is zeroed', ['type' => 'zeroed', 'position' => $way->at])],
+            ))->with(['act' => 'zero']);
         }
         $scale = Scale::of($tool, null, null);
 
-        return new Call(
-            CallKind::Check, $title, ['Measure its free length, before anything loads it.', $tool->words()], $step->id, $this->position($step), null,
-            [Field::value('length', 'Free length', $scale)], [Answer::event('Enter', 'Free length', ['type' => 'free_length_measured', 'position' => $way->at], ['length'])], ['act' => 'measure'],
-        );
+        return (new Call(
+            CallKind::Check, $title,
+            ['Measure its free length, before anything loads it.', $tool->words()],
+            new At($step->id, $this->position($step)),
+            fields: [Field::value('length', 'Free length', $scale)],
+            answers: [Answer::event('Enter', 'Free length', ['type' => 'free_length_measured', 'position' => $way->at], ['length'])],
+        ))->with(['act' => 'measure']);
     }
 
     private function pulled(MeasuredStep $step): Call
@@ -80,10 +85,14 @@ final readonly class StepCalls
         $held = $step->rules->own instanceof HoldStage;
         $fields = [Field::value('value', "Reading of {$tool->tool->code}", $scale), ...$this->watched($step, ToolUse::Torque)];
 
-        return new Call(
-            $held ? CallKind::Hold : CallKind::Read, $this->title($step), $this->how($step, $tool), $step->id, $this->position($step), $scale,
-            $fields, [Answer::event('Enter', 'Take', $this->reading($step, $tool), self::names($fields))], $this->pair($step),
-        );
+        return (new Call(
+            $held ? CallKind::Hold : CallKind::Read, $this->title($step),
+            $this->how($step, $tool),
+            new At($step->id, $this->position($step)),
+            $scale,
+            $fields,
+            [Answer::event('Enter', 'Take', $this->reading($step, $tool), self::names($fields))],
+        ))->with($this->pair($step));
     }
 
     private function click(MeasuredStep $step, RackTool $tool, Scale $scale): Call
@@ -93,10 +102,14 @@ final readonly class StepCalls
         $says = [...$this->how($step, $tool), sprintf('%s stands at %s by its scale.', $tool->tool->code, $this->run->tools->shows($tool->id)?->typeset() ?? 'nothing that was read')];
         $answers = [Answer::event('Enter', $this->title($step).' clicked', ['type' => 'click_attested', 'step' => $step->id, 'tool' => $tool->id], self::names($fields))];
 
-        return new Call(
-            $held ? CallKind::Hold : CallKind::Click, $this->title($step), $says, $step->id, $this->position($step), $scale, $fields, $answers,
-            $this->pair($step) + $this->wholeRound($step, $tool->id) + ['least_ms' => $this->leastMs($step)],
-        );
+        return (new Call(
+            $held ? CallKind::Hold : CallKind::Click, $this->title($step),
+            $says,
+            new At($step->id, $this->position($step)),
+            $scale,
+            $fields,
+            $answers,
+        ))->with($this->pair($step) + $this->wholeRound($step, $tool->id) + ['least_ms' => $this->leastMs($step)]);
     }
 
     private function turn(MeasuredStep $step, RackTool $tool, Scale $scale): Call
@@ -108,12 +121,14 @@ final readonly class StepCalls
         $threshold = $step->threshold();
         $sum = $this->run->state->sum($step->id);
 
-        return new Call(
+        return (new Call(
             CallKind::Turn, $this->title($step),
             [($threshold === null ? '' : "from {$threshold->typeset()}, ").($oneMotion ? 'in one free motion' : 'may be ratcheted'), ...$this->surfaces($step), $tool->words().($oneMotion ? ': zero it here' : ': zero it for each stroke')],
-            $step->id, $this->position($step), $scale, $fields, [Answer::event('Enter', $oneMotion ? 'Take' : 'Add the stroke', $event, self::names($fields))],
-            ['strokes' => ! $oneMotion] + ($sum === null ? [] : ['sum' => Doubt::in($sum, $scale->unit)]),
-        );
+            new At($step->id, $this->position($step)),
+            $scale,
+            $fields,
+            [Answer::event('Enter', $oneMotion ? 'Take' : 'Add the stroke', $event, self::names($fields))],
+        ))->with(['strokes' => ! $oneMotion] + ($sum === null ? [] : ['sum' => Doubt::in($sum, $scale->unit)]));
     }
 
     private function stretch(MeasuredStep $step, StretchStage $own, RackTool $tool, Scale $scale): Call
@@ -124,7 +139,7 @@ final readonly class StepCalls
         $fields = [Field::value('value', $own->absolute ? 'Length now' : 'What the gauge shows', $read), ...$this->watched($step, ToolUse::Length), ...$this->ceiling($own)];
         $limit = $this->run->plan->fastenerAt($step->position)?->neverExceed;
 
-        return new Call(
+        return (new Call(
             CallKind::Stretch, $this->title($step),
             array_values(array_filter([
                 $own->absolute ? 'Tighten, then measure the whole bolt.' : 'Tighten until the gauge shows it, then read.',
@@ -132,9 +147,11 @@ final readonly class StepCalls
                 $free === null ? null : "Its free length was {$free->typeset()}.",
                 ...$this->surfaces($step), $tool->words(),
             ])),
-            $step->id, $this->position($step), $scale, $fields, [Answer::event('Enter', 'Take', $this->reading($step, $tool), self::names($fields))],
-            $limit === null ? [] : ['never' => Doubt::in($limit, $scale->unit)],
-        );
+            new At($step->id, $this->position($step)),
+            $scale,
+            $fields,
+            [Answer::event('Enter', 'Take', $this->reading($step, $tool), self::names($fields))],
+        ))->with($limit === null ? [] : ['never' => Doubt::in($limit, $scale->unit)]);
     }
 
     private function verify(MeasuredStep $step): Call
@@ -143,11 +160,13 @@ final readonly class StepCalls
         $event = fn (bool $moved): array => ['type' => 'movement_seen', 'step' => $step->id, 'moved' => $moved, 'tool' => $tool->id];
         $last = $step->rules->passes() > 1 ? ["Pass $step->pass of at most {$step->rules->passes()}: until none moves."] : [];
 
-        return new Call(
-            CallKind::Verify, $this->title($step), ['until it clicks, once', ...$last, ...$this->surfaces($step), $tool->words()], $step->id, $this->position($step),
-            Scale::of($tool, $this->needs->target($step), $this->needs->window($step)), [],
-            [Answer::event('Enter', 'It stood still', $event(false)), Answer::event('*', 'It moved', $event(true), good: false)], ['least_ms' => $this->leastMs($step)],
-        );
+        return (new Call(
+            CallKind::Verify, $this->title($step),
+            [$tool->clicks() ? 'until it clicks, once' : 'until it shows it, once', ...$last, ...$this->surfaces($step), $tool->words()],
+            new At($step->id, $this->position($step)),
+            Scale::of($tool, $this->needs->target($step), $this->needs->window($step)),
+            answers: [Answer::event('Enter', 'It stood still', $event(false)), Answer::event('*', 'It moved', $event(true), good: false)],
+        ))->with(['least_ms' => $this->leastMs($step)]);
     }
 
     private function byHand(Step $step): Call
@@ -162,11 +181,12 @@ final readonly class StepCalls
         ]));
         $done = $step->kind === StageKind::Loosen ? 'is loose' : 'is seated';
 
-        return new Call(
-            CallKind::Hand, $this->title($step), [$this->line($step), ...$says], $step->id, $this->position($step),
+        return (new Call(
+            CallKind::Hand, $this->title($step),
+            [$this->line($step), ...$says],
+            new At($step->id, $this->position($step)),
             answers: [Answer::event('Enter', $this->title($step).' '.$done, ['type' => 'step_attested', 'step' => $step->id])],
-            more: $this->wholeRound($step, null) + ['act' => $step->kind->value],
-        );
+        ))->with($this->wholeRound($step, null) + ['act' => $step->kind->value]);
     }
 
     private function settle(Step $step, SettleStage $own): Call
@@ -174,12 +194,12 @@ final readonly class StepCalls
         $since = $this->run->state->lastResult();
         [$least, $most] = [$own->atLeast, $own->atMost];
 
-        return new Call(
+        return (new Call(
             CallKind::Settle, $least === null ? "Go on within {$most?->printed}" : "Wait {$least->printed}",
             [...($most === null || $least === null ? [] : ["At most {$most->printed}."]), 'The time goes on with the page closed.'],
-            $step->id, answers: [Answer::event('Enter', 'It has settled', ['type' => 'step_attested', 'step' => $step->id])],
-            more: array_filter(['least_s' => $least?->seconds, 'most_s' => $most?->seconds, 'since' => $since?->bare()->toBody()], fn (mixed $v): bool => $v !== null),
-        );
+            new At($step->id),
+            answers: [Answer::event('Enter', 'It has settled', ['type' => 'step_attested', 'step' => $step->id])],
+        ))->with(array_filter(['least_s' => $least?->seconds, 'most_s' => $most?->seconds, 'since' => $since?->bare()->toBody()], fn (mixed $v): bool => $v !== null));
     }
 
     /** @return array<string, mixed> how it is answered for the whole round, where its evidence may be so */
@@ -194,10 +214,13 @@ final readonly class StepCalls
             return [];
         }
         $event = ['type' => 'round_attested', 'stage' => $step->stage] + ($step->leg === null ? [] : ['leg' => $step->leg]) + ($tool === null ? [] : ['tool' => $tool]);
-        $call = new Call(
-            CallKind::Count, 'How many heads carry the mark?', ['Count on the metal, not on the screen.', 'Paint each one when it has had its round; then count the paint.'], $step->id,
-            fields: [Field::count('marks', 'Marks counted')], answers: [Answer::event('Enter', 'Counted', $event, ['marks'])], more: ['expects' => count($all), 'back' => true],
-        );
+        $call = (new Call(
+            CallKind::Count, 'How many heads carry the mark?',
+            ['Count on the metal, not on the screen.', 'Paint each one when it has had its round; then count the paint.'],
+            new At($step->id),
+            fields: [Field::count('marks', 'Marks counted')],
+            answers: [Answer::event('Enter', 'Counted', $event, ['marks'])],
+        ))->with(['expects' => count($all), 'back' => true]);
 
         return ['round' => $call->toArray()];
     }
@@ -236,7 +259,7 @@ final readonly class StepCalls
         $tool = $held === null ? null : $this->rack->tool($this->run->state->tool(ToolUse::Held)?->tool);
 
         return $held === null ? [] : ['held' => array_filter([
-            'what' => $held->what, 'direction' => $held->direction, 'tool' => $tool?->words(),
+            'what' => $held->part(), 'direction' => $held->direction, 'tool' => $tool?->words(),
             'scale' => $tool === null ? null : Scale::of($tool, $held->torque, $held->window)->toArray(),
         ], fn (mixed $v): bool => $v !== null)];
     }

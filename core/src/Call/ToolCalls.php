@@ -59,11 +59,12 @@ final readonly class ToolCalls
         usort($offers, fn (array $a, array $b): int => count($a['reasons']) <=> count($b['reasons']) ?: strnatcmp($a['code'], $b['code']));
         $what = $need->use === ToolUse::Held ? 'the tool that your partner holds with' : $need->kinds[0]->withArticle();
 
-        return new Call(
+        return (new Call(
             CallKind::Tool, "Take $what",
             [...self::sentence($need), ...($answers === [] ? ['None of the crib may be used for it today. Put the work off and tell the crib keeper.'] : [])],
-            $step->id, $this->position($step), answers: $answers, more: ['offers' => $offers, 'use' => $need->use->value],
-        );
+            new At($step->id, $this->position($step)),
+            answers: $answers,
+        ))->with(['offers' => $offers, 'use' => $need->use->value]);
     }
 
     /** Set to what the step asks for, and what its scale shows is typed: nothing is filled in. */
@@ -76,8 +77,9 @@ final readonly class ToolCalls
 
         return new Call(
             CallKind::Set, 'Set the wrench',
-            [$tool->words(), ...($adapter === null ? [] : ["Put $adapter->name on."]), 'Set it, lock the grip, then look at it again.', 'What does its scale show?'],
-            $step->id, $this->position($step), $scale,
+            [...($adapter === null ? [] : ["Put $adapter->name on."]), 'Set it, lock the grip, then look at it again.', 'What does its scale show?', $tool->words()],
+            new At($step->id, $this->position($step)),
+            $scale,
             [Field::value('shows', "What the scale of {$tool->tool->code} shows", $scale)],
             [Answer::event('Enter', 'It shows', $content, ['shows'])],
         );
@@ -92,15 +94,16 @@ final readonly class ToolCalls
         $shown = $this->run->tools->shows($tool);
         $scale = $of === null ? null : Scale::of($of, null, null);
         if ($scale === null) {
-            return new Call(CallKind::Hand, 'Read the wrench again', ['The crib no longer knows this tool; tell the lead.'], $step);
+            return new Call(CallKind::Hand, 'Read the wrench again', ['The crib no longer knows this tool; tell the lead.'], new At($step));
         }
 
-        return new Call(
+        return (new Call(
             CallKind::Set, 'Read the wrench again',
-            [$of->words(), 'The round is done. A setting that has moved makes its clicks worth nothing.', 'What does its scale show now?'],
-            $step, fields: [Field::value('shows', "What the scale of {$of->tool->code} shows now", $scale)],
-            answers: [Answer::event('Enter', 'It shows', $content, ['shows'])], more: ['scale' => array_diff_key($scale->toArray(), ['digits' => 0]), 'again' => true, 'stood' => $shown?->typeset()],
-        );
+            ['What does its scale show now?', 'A setting that has moved makes the clicks before it worth nothing.', $of->words()],
+            new At($step),
+            fields: [Field::value('shows', "What the scale of {$of->tool->code} shows now", $scale)],
+            answers: [Answer::event('Enter', 'It shows', $content, ['shows'])],
+        ))->with(['scale' => array_diff_key($scale->toArray(), ['digits' => 0]), 'again' => true, 'stood' => $shown?->typeset()]);
     }
 
     /** @return list<string> why it may not be used, as sentences */

@@ -40,6 +40,12 @@ final readonly class Agent
         );
     }
 
+    /** By what it goes in the record: only what has a working time needs a key in a document, the rest goes by its surface. */
+    public function register(): string
+    {
+        return $this->key === '' ? strtr($this->surface, ' ', '_') : $this->key;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -35,6 +35,9 @@ final readonly class FastenerType
     /** Stretch beyond which it is scrap. */
     public ?Written $neverExceed;
 
+    /** Of head or nut, as printed; null where nobody says, or when read from a plan. */
+    public ?string $acrossFlats;
+
     /** @var array<string, mixed> */
     private array $planFields;
 
@@ -49,6 +52,7 @@ final readonly class FastenerType
         $this->threadCycles = $f->has('thread_cycles') ? $f->integer('thread_cycles', 1, 999) : null;
         $this->insertCycles = $f->has('insert_cycles') ? $f->integer('insert_cycles', 1, 999) : null;
         $this->neverExceed = $f->optionalQuantity('never_exceed_stretch', Kind::Length);
+        $this->acrossFlats = array_filter($f->slice(['across_flats']), is_string(...))['across_flats'] ?? null;
         [$this->planFields, $this->facts] = [$f->slice(self::IN_PLAN), array_filter($f->slice(self::FOUND_BY), is_string(...))];
     }
 

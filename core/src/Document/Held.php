@@ -19,6 +19,12 @@ final readonly class Held
     ) {
     }
 
+    /** As it stands after an article: "wheel", whether the document says "wheel" or "the wheel". */
+    public function part(): string
+    {
+        return (string) preg_replace('/^the /i', '', $this->what);
+    }
+
     public static function read(ObjectReader $f): self
     {
         $held = new self(

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Plan;
 
 use Tekkal\Core\Acceptance\Window;
-use Tekkal\Core\Document\Attestation;
 use Tekkal\Core\Document\Goal;
-use Tekkal\Core\Document\StageKind;
-use Tekkal\Core\Document\StageKinds\TorqueStage;
 use Tekkal\Core\Document\StageRules;
 use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
@@ -42,20 +39,6 @@ final readonly class MeasuredStep extends Step
     public function goal(): Goal
     {
         return $this->goal;
-    }
-
-    public function straight(): ?StraightGoal
-    {
-        $rules = $this->rules;
-        $alone = in_array($this->kind, [StageKind::Torque, StageKind::Turn], true)
-            && $this->monitored === [] && ! ($rules->own instanceof TorqueStage && $rules->own->prevailingFrom !== null)
-            && $rules->result->evidence === Attestation::Measured && ! $rules->motion->mayContinue
-            && ! $rules->result->secondLook && $rules->waiting->fit === [] && $rules->waiting->remove === []
-            && $rules->waiting->within === null && $rules->waiting->needs === [];
-
-        return $alone && $this->target !== null && $this->window?->isTwoSided() === true
-            ? new StraightGoal($this->quantity, $this->target, $this->window)
-            : null;
     }
 
     public function toArray(): array

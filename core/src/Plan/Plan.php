@@ -11,7 +11,6 @@ use Tekkal\Core\Document\DemandedAdapter;
 use Tekkal\Core\Document\FastenerType;
 use Tekkal\Core\Document\FaultOverride;
 use Tekkal\Core\Document\MarkPolicy;
-use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Rigging;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\StageRules;
@@ -144,24 +143,6 @@ final readonly class Plan
             $scope === Scope::Group => $this->byGroup[$here->group],
             default => array_map(strval(...), array_keys($this->positions)),
         };
-    }
-
-    /**
-     * Can every step be carried out by one measured torque or angle against two limits, and every fault be put right by
-     * backing the fastener off, or by a new one where it has had its tightenings, and doing it again?
-     */
-    public function isStraight(): bool
-    {
-        $timed = array_filter($this->agents, fn (Agent $a): bool => $a->workingTime !== null);
-        foreach ($this->steps as $step) {
-            $type = $this->fastenerAt($step->position);
-            $reuse = $type->reuse ?? Reuse::Free;
-            if ($type?->threadCycles !== null || $step->straight() === null || ! in_array($reuse, [Reuse::Free, Reuse::UpTo], true)) {
-                return false;
-            }
-        }
-
-        return $timed === [] && $this->rigging->isEmpty() && $this->faultOverrides === [] && $this->marks?->isWanted() !== true;
     }
 
     public function bytes(): string

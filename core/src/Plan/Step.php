@@ -77,18 +77,6 @@ abstract readonly class Step
         return $this->pass > 1;
     }
 
-    /** One measured torque or angle against two limits, and nothing else: a bench may go on by itself after it. Else null. */
-    public function straight(): ?StraightGoal
-    {
-        return null;
-    }
-
-    /** @throws PlanException when it is more than one measured value against two limits */
-    public function straightGoal(): StraightGoal
-    {
-        return $this->straight() ?? throw new PlanException(sprintf('%s asks for more than one measured value against two limits.', $this->id), 'step', $this->id, 'one measured value against two limits');
-    }
-
     /** @return array<string, mixed> what has no value is left out */
     public function toArray(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Run;
 
 use Brick\Math\RoundingMode;
+use Tekkal\Core\Document\Agent;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\SpentWhen;
@@ -131,6 +132,14 @@ final readonly class FastenerBook
     public function coats(string $position): array
     {
         return array_values(array_filter($this->state->thingsAt($position), fn (Thing $t): bool => $t->thing === ThingKind::Agent && in_array($t->is, [ThingState::Wet, ThingState::Expired], true)));
+    }
+
+    /** Is something on it that sets? Oil that was put on stays good however often the fastener is turned. */
+    public function dries(string $position): bool
+    {
+        $oils = array_map(fn (Agent $a): string => $a->register(), array_filter($this->plan->agents, fn (Agent $a): bool => $a->workingTime === null));
+
+        return array_filter($this->coats($position), fn (Thing $t): bool => ! in_array($t->notes->kind, $oils, true)) !== [];
     }
 
     /** @return list<Effect> */

@@ -157,7 +157,7 @@ final class FaultReach
     private function more(FaultRule $rule, Step $step, string $position, bool $replace, bool $check, bool $loose): array
     {
         $here = $position === $step->position;
-        $coated = $rule->asksFor(Remedy::Clean) || $loose && $this->fasteners->coats($position) !== [];
+        $coated = $rule->asksFor(Remedy::Clean) || $loose && $this->fasteners->dries($position);
 
         return array_map(DutyKind::from(...), array_keys(array_filter([
             DutyKind::CheckFastener->value => $check,

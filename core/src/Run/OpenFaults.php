@@ -11,6 +11,7 @@ use Tekkal\Core\Document\FaultRule;
 use Tekkal\Core\Document\Replace;
 use Tekkal\Core\Document\ReworkStart;
 use Tekkal\Core\Fault\FaultTable;
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\CaseClosed;
@@ -244,7 +245,9 @@ final readonly class OpenFaults
     public function undo(string $stepId, AttemptStatus $as): void
     {
         $this->emission->emit(new Undone($stepId, $this->steps->live($stepId)?->number, $as));
-        foreach ([StepBook::ACCEPTED, StepBook::SECOND_LOOK, StepBook::SETTING_OPEN, StepBook::IDENTITY] as $fact) {
+        // What is stamped on a head does not change by its being pulled wrongly; what a check read goes with the check.
+        $identity = $this->plan->step($stepId) instanceof CheckStep ? [StepBook::IDENTITY] : [];
+        foreach ([StepBook::ACCEPTED, StepBook::SECOND_LOOK, StepBook::SETTING_OPEN, ...$identity] as $fact) {
             if ($this->state->factAt($stepId, $fact) !== null) {
                 $this->emission->emit(new FactIs($stepId, $fact, null));
             }

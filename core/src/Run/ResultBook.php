@@ -213,7 +213,9 @@ final readonly class ResultBook
 
     private function isOtherTool(Step $step, ResultEvent $event): bool
     {
-        $use = ToolUse::tryFrom($step->quantity()->value ?? '');
+        // What was read names the tool: where only the first few are measured, a torque stands for a stretch.
+        $of = $event instanceof ReadingTaken ? $event->value->unit->kind() : Kind::Angle;
+        $use = $step->quantity() === null ? null : ToolUse::tryFrom($of->value);
 
         return $use !== null && ($event instanceof ReadingTaken || $event instanceof StrokeAdded) && $this->run->state->tool($use)?->tool !== $event->tool;
     }

@@ -57,7 +57,7 @@ final readonly class Plane
     /** @return list<non-empty-list<string>> rows across, each sorted along */
     public function rows(): array
     {
-        $keys = array_keys($this->points);
+        $keys = $this->keys();
         usort($keys, fn (string $a, string $b): int => $this->points[$a][1] <=> $this->points[$b][1]);
         $gap = max(2.0, self::extent(array_map(fn (array $p): float => $p[1], array_values($this->points))) * self::ONE_ROW);
         $rows = [];
@@ -85,7 +85,7 @@ final readonly class Plane
      */
     public function bands(): array
     {
-        $keys = array_keys($this->points);
+        $keys = $this->keys();
         usort($keys, fn (string $a, string $b): int => [abs($this->points[$a][0]), $a] <=> [abs($this->points[$b][0]), $b]);
         $bands = [];
         $near = null;
@@ -105,11 +105,17 @@ final readonly class Plane
     /** @return list<string> clockwise, beginning at the given one, else at the topmost */
     public function clockwise(?string $from = null): array
     {
-        $keys = array_keys($this->points);
+        $keys = $this->keys();
         usort($keys, fn (string $a, string $b): int => $this->bearing($a) <=> $this->bearing($b));
         $start = $from === null ? 0 : (int) array_search($from, $keys, true);
 
         return [...array_slice($keys, $start), ...array_slice($keys, 0, $start)];
+    }
+
+    /** @return list<string> of all positions; PHP makes a number of an array's key that looks like one */
+    private function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->points));
     }
 
     /** The usual distance between neighbours of a row. */

@@ -130,7 +130,7 @@ final class SequenceGenerator
 
     /**
      * @param  list<array{int, int}>  $corners
-     * @param  array<string, int>  $rowOf
+     * @param  array<array-key, int>  $rowOf
      * @return array{int, int} turn within the band; row, where several share a turn
      */
     private static function rank(Plane $plane, array $corners, array $rowOf, string $key): array

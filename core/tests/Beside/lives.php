@@ -2,11 +2,19 @@
 
 declare(strict_types=1);
 
-// Prints lives for whoever runs the core elsewhere: every run of the corpus, and so many by seed, each as a line of JSON with
-// its plan, its events, and what they come to here: the SHA-256 of all outcomes' bytes, and of the state's. php lives.php COUNT
+// Prints lives for whoever runs the core elsewhere, each as a line of JSON with its plan, its events, and what they come to
+// here: the SHA-256 of all answers' bytes, and of the state's. php lives.php COUNT has every run of the corpus, and so many by
+// seed; php lives.php walks has every procedure that ships, carried out to its end by answering its calls, with every view.
 
 use Tekkal\Core\Call\Beside;
+use Tekkal\Core\Call\Known;
+use Tekkal\Core\Run\State;
+use Tekkal\Core\Run\StateCodec;
 use Tekkal\Core\Tests\Decisions\Decided;
+use Tekkal\Core\Tests\Fixtures\Answers;
+use Tekkal\Core\Tests\Fixtures\Bench;
+use Tekkal\Core\Tests\Fixtures\Procedures;
+use Tekkal\Core\Tests\Fixtures\ShopRack;
 use Tekkal\Core\Tests\Fixtures\WildBench;
 
 require __DIR__.'/../../../vendor/autoload.php';
@@ -24,6 +32,28 @@ function life(string $name, string $plan, array $events): void
     echo json_encode(['name' => $name, 'plan' => $plan, 'events' => $events, 'outcomes' => hash_final($outcomes), 'state' => hash('sha256', $beside->state())], JSON_THROW_ON_ERROR), "\n";
 }
 
+/** @param  array<string, mixed>  $document */
+function walk(string $name, array $document): void
+{
+    $bench = new Bench($document);
+    $rack = ShopRack::good()->knowing(new Known(array_fill_keys(array_unique(array_column($bench->fold->plan->positions, 'fastener')), 'ST 9'), ['KIT 4' => 'stud kit']));
+    (new Answers($bench, $rack))->until(fn (): bool => $bench->state()->finished);
+    $where = json_encode(['state' => StateCodec::toBody(new State), 'rack' => $rack->toBody()], JSON_THROW_ON_ERROR);
+    $beside = Beside::begin($plan = $bench->fold->plan->bytes());
+    $beside->stand($where);
+    $answers = hash_init('sha256');
+    foreach ($events = array_map(fn (array $line): string => json_encode($line, JSON_THROW_ON_ERROR), $bench->lines) as $event) {
+        hash_update($answers, $beside->take($event));
+    }
+    echo json_encode(['name' => $name, 'plan' => $plan, 'where' => $where, 'events' => $events, 'outcomes' => hash_final($answers), 'state' => hash('sha256', $beside->state()), 'finished' => $bench->state()->finished], JSON_THROW_ON_ERROR), "\n";
+}
+
+if (($argv[1] ?? '') === 'walks') {
+    foreach (Procedures::all() as $name => $document) {
+        walk($name, $document);
+    }
+    exit(0);
+}
 foreach (Decided::all() as [$name]) {
     $decided = Decided::read($name);
     life($name, $decided->plan->bytes(), array_map(fn (array $line): string => json_encode($line['event'], JSON_THROW_ON_ERROR), $decided->lines));

@@ -6,9 +6,10 @@ namespace Tekkal\Core\Tests\Call;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tekkal\Core\Call\BenchView;
-use Tekkal\Core\Call\CallKind;
+use Tekkal\Core\Run\Effect\Effect;
+use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Simulation\SimulatedHand;
+use Tekkal\Core\Tests\Fixtures\Answers;
 use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\Procedures;
 use Tekkal\Core\Tests\Fixtures\ShopRack;
@@ -16,26 +17,30 @@ use Tekkal\Core\Tests\Fixtures\ShopRack;
 /** Whoever answers what the bench calls for carries every procedure out to its end: nothing is left that has no call. */
 final class EveryProcedureTest extends TestCase
 {
-    /** A procedure of the library has a few hundred steps; more calls than that go round in a circle. */
-    private const MOST = 1_500;
-
     /** @param  array<string, mixed>  $document */
     #[DataProvider('procedures')]
     public function test_it_is_carried_out_to_its_end_by_answering_its_calls(array $document, bool $clicking): void
     {
         $bench = new Bench($document);
         $rack = $clicking ? ShopRack::clicking() : ShopRack::good();
-        $hand = new SimulatedHand(wholeRounds: $clicking);
-        for ($i = 0; $i < self::MOST && ! $bench->state()->finished; $i++) {
-            $call = (new BenchView($bench->fold, $rack))->toArray()['call'];
-            $this->answered($bench, $hand->answer($call), $call);
-        }
+        $answers = new Answers($bench, $rack, new SimulatedHand(wholeRounds: $clicking));
+        $answers->until(fn (): bool => $bench->state()->finished);
         $state = $bench->state();
 
-        self::assertTrue($state->finished, json_encode($call ?? [], JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT) ?: '');
+        self::assertTrue($state->finished, json_encode($answers->call(), JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT) ?: '');
         self::assertSame([], $state->faults);
         self::assertSame([], $state->unknown());
         self::assertSame([], array_filter($bench->history, fn (array $h): bool => ! $h[1]->isApplied()));
+        self::assertSame([], self::stopping($bench), 'whoever does what is asked is not stopped for it');
+    }
+
+    /** @return list<string> what it was said of the work that stops it */
+    private static function stopping(Bench $bench): array
+    {
+        $effects = array_merge([], ...array_map(fn (array $h): array => $h[1]->effects, $bench->history));
+        $found = array_filter($effects, fn (Effect $e): bool => $e instanceof Found && $e->kind->stops());
+
+        return array_values(array_map(fn (Found $e): string => $e->sentence, $found));
     }
 
     /** @return iterable<string, array{array<string, mixed>, bool}> */
@@ -45,25 +50,5 @@ final class EveryProcedureTest extends TestCase
             yield $name => [$document, false];
             yield "$name, by clicks and whole rounds" => [$document, true];
         }
-    }
-
-    /**
-     * @param  array<mixed>  $answer
-     * @param  array<string, mixed>  $call
-     */
-    private function answered(Bench $bench, array $answer, array $call): void
-    {
-        $event = $answer['event'];
-        self::assertIsArray($event);
-        if ($call['kind'] === CallKind::Settle->value) {
-            $bench->wait(is_int($call['least_s'] ?? null) ? $call['least_s'] : 0);
-        }
-        $bench->wait(4);
-        match ($answer['command'] ?? null) {
-            'join' => $bench->does('second_person_joined', ['second_person' => 'bo']),
-            'look' => $bench->does('second_look', ['steps' => $bench->fold->steps->unlooked((string) ($event['stage'] ?? '')), 'finds' => 'as_recorded'], 'cy'),
-            'finish' => $bench->does('run_finished'),
-            default => $bench->told($event),
-        };
     }
 }

@@ -58,8 +58,8 @@ final class RunDriver
     public function completeAll(string $day = '2026-03-02'): self
     {
         foreach ($this->fold->freeze()->remaining() as $step) {
-            $goal = $step->straight() ?? throw new RuntimeException("$step->id is not straight.");
-            $this->read($step->id, $goal->target->digits, $goal->target->unit->code(), tool: $goal->quantity->value, day: $day);
+            $target = $step->goal()->target ?? throw new RuntimeException("$step->id has no target.");
+            $this->read($step->id, $target->digits, $target->unit->code(), tool: $target->unit->kind()->value, day: $day);
         }
 
         return $this;

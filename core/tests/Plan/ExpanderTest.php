@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tests\Plan;
 
-use Closure;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Document\StageKinds\TurnStage;
@@ -67,29 +65,5 @@ final class ExpanderTest extends TestCase
         $this->expectExceptionMessage('/stages: nothing stands there');
 
         PlanReader::fromBytes('{"expander":"1","revision_hash":"x"}');
-    }
-
-    /** @return iterable<string, array{Closure(array<string, mixed>): array<string, mixed>}> */
-    public static function notStraight(): iterable
-    {
-        $with = fn (array $change): Closure => fn (array $document): array => array_replace_recursive($document, $change);
-        yield 'a watched quantity' => [$with(['stages' => [['targets' => [['monitored' => [['quantity' => 'angle', 'high' => '90°']]]]]]])];
-        yield 'a word instead of a value' => [$with(['stages' => [['evidence' => 'one_by_one']]])];
-        yield 'a shortfall that may go on' => [$with(['stages' => [['shortfall' => 'continue']]])];
-        yield 'a round that waits for another' => [$with(['stages' => [1 => ['needs' => ['snug']]]])];
-        yield 'a time limit' => [$with(['stages' => [1 => ['within' => ['time' => '10 min', 'after' => 'snug']]]])];
-        yield 'a working time' => [$with(['surfaces' => [['key' => 'l', 'condition' => 'locker', 'working_time' => '15 min']]])];
-        yield 'a single-use fastener' => [$with(['fasteners' => [['reuse' => 'never']]])];
-        yield 'marks that are wanted' => [$with(['marks' => ['when' => 'at_the_end']])];
-        yield 'a fault rule of its own' => [$with(['fault_overrides' => [['fault' => 'short', 'undo' => 'beginning', 'source' => 'cp']]])];
-        yield 'another kind of stage' => [$with(['stages' => [2 => ['key' => 'wait', 'kind' => 'settle', 'at_least' => '10 min', 'why' => 'sets']]])];
-    }
-
-    /** @param  Closure(array<string, mixed>): array<string, mixed>  $change */
-    #[DataProvider('notStraight')]
-    public function test_what_asks_for_more_than_measured_torque_and_angle_is_not_straight(Closure $change): void
-    {
-        self::assertTrue(CommonPractice::plan()->isStraight());
-        self::assertFalse(Expander::expand(DocumentReader::read($change(CommonPractice::document())))->isStraight());
     }
 }

@@ -10,7 +10,6 @@ use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\RunFinished;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunReport;
-use Tekkal\Core\Run\WalkSheet;
 use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
 use Tekkal\Core\Tests\Fixtures\RunDriver;
@@ -71,14 +70,6 @@ final class AdviceTest extends TestCase
         $price = $bench->advice()->redoCost(Fault::DroppedWrench, $bench->fold->plan->step('snug_large:a2:1'));
 
         self::assertSame([[], [], [], 0, '0 positions loosened, 0 results lost; no new parts.'], [$price->positions, $price->fasteners, $price->gaskets, $price->results, $price->sentence()]);
-    }
-
-    public function test_the_walk_sheet_ends_before_the_first_step_that_a_bench_may_not_judge_alone(): void
-    {
-        $lines = WalkSheet::of((new Bench('10-torque-never-exceed-stretch'))->state());
-
-        self::assertSame(['half:a:1', 'half:b:1'], array_column($lines, 'step'));
-        self::assertSame([], WalkSheet::of((new Bench('07-pump-each-its-own'))->state()));
     }
 
     public function test_a_report_holds_state_next_steps_evidence_and_what_blocks_finishing(): void

@@ -152,6 +152,7 @@ final class EventTypesTest extends TestCase
             FieldKind::Position => 'a1',
             FieldKind::Positions => ['a1', 'b1'],
             FieldKind::Place => 'cap3',
+            FieldKind::Number => 'L-104',
             FieldKind::Id => 'W1',
             FieldKind::Ids => ['e1', 'e2'],
             FieldKind::Text => 'as said',

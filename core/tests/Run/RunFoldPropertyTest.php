@@ -168,6 +168,6 @@ final class RunFoldPropertyTest extends TestCase
 
     private static function target(Step $step): Written
     {
-        return $step->straight()->target ?? throw new RuntimeException("$step->id is not straight.");
+        return $step->goal()->target ?? throw new RuntimeException("$step->id has no target.");
     }
 }

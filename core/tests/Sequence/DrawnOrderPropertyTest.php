@@ -51,6 +51,20 @@ final class DrawnOrderPropertyTest extends TestCase
         }
     }
 
+    /** A key that looks like a number is a key like any other. */
+    #[DataProvider('seeds')]
+    public function test_an_order_does_not_depend_on_what_the_positions_are_called(int $seed): void
+    {
+        $positions = self::drawn(new Randomizer(new Xoshiro256StarStar($seed)));
+        $numbered = array_map(fn (Position $p): Position => new Position($p->number, $p->number, $p->x, $p->y, $p->group, $p->part), $positions);
+        $numbers = array_column($positions, 'number', 'key');
+        foreach (array_filter(Pattern::cases(), fn (Pattern $p): bool => $p->suits((new SequenceJudge($positions))->arrangement)) as $pattern) {
+            $order = array_map(fn (string $key): string => $numbers[$key], SequenceGenerator::generate($pattern, $positions));
+            self::assertEqualsCanonicalizing($order, SequenceGenerator::generate($pattern, $numbered), $pattern->words());
+            self::assertContainsOnly('string', SequenceGenerator::generate($pattern, $numbered));
+        }
+    }
+
     #[DataProvider('seeds')]
     public function test_what_is_left_out_said_twice_or_not_there_is_found_by_name(int $seed): void
     {

@@ -25,7 +25,7 @@ final readonly class AgentApplied extends Event
         return new Declaration('agent_applied', 1, 'lubricant, locker or sealant went on', [
             Field::wanted('agent', FieldKind::Place, 'its key in the document'),
             Field::wanted('positions', FieldKind::Positions, 'the positions'),
-            Field::maybe('lot', FieldKind::Id, 'it came from'),
+            Field::maybe('lot', FieldKind::Number, 'it came from'),
         ]);
     }
 

@@ -22,7 +22,7 @@ final readonly class FastenerReplaced extends Event
     {
         return new Declaration('fastener_replaced', 1, 'a new one went in', [
             Field::wanted('position', FieldKind::Position, 'the position'),
-            Field::maybe('lot', FieldKind::Id, 'it came from'),
+            Field::maybe('lot', FieldKind::Number, 'it came from'),
         ]);
     }
 

@@ -25,7 +25,7 @@ final readonly class FastenersFitted extends Event
     {
         return new Declaration('fasteners_fitted', 1, 'fasteners went in', [
             Field::wanted('positions', FieldKind::Positions, 'the positions'),
-            Field::maybe('lot', FieldKind::Id, 'they came from'),
+            Field::maybe('lot', FieldKind::Number, 'they came from'),
             Field::word('set', FastenerSet::class, 'trial set or the real ones'),
         ]);
     }

@@ -15,6 +15,8 @@ enum FieldKind
     case Place;
     case Id;
     case Ids;
+    /** Of a lot, or of an adapter: as it is printed on it, or as the document calls it. */
+    case Number;
     case Text;
     case Word;
     case Count;
@@ -32,6 +34,7 @@ enum FieldKind
             self::Place => 'a step, position, part, group or `joint`',
             self::Id => 'an id',
             self::Ids => 'a list of ids',
+            self::Number => 'a number or key without a space',
             self::Text => 'a text',
             self::Word => 'one of',
             self::Count => 'a whole number',

@@ -44,7 +44,7 @@ final readonly class ReadingTaken extends ResultEvent
             Field::maybe('raw', FieldKind::Text, 'as it was given, before anything read it'),
             Field::word('source', ReadingSource::class, 'where it came from; `typed` if nothing is said', true),
             Field::wanted('tool', FieldKind::Id, 'the tool'),
-            Field::maybe('adapter', FieldKind::Id, 'the adapter between tool and fastener'),
+            Field::maybe('adapter', FieldKind::Number, 'the adapter between tool and fastener'),
             Field::maybe('watched', FieldKind::Watched, 'what was watched beside it'),
             Field::maybe('reaction', FieldKind::Position, 'where the reaction arm stood'),
             Field::maybe('card', FieldKind::Id, 'the job card that it was copied from'),

@@ -27,7 +27,7 @@ final readonly class ToolSet extends Event
         return new Declaration('tool_set', 1, 'what its scale shows', [
             Field::wanted('tool', FieldKind::Id, 'the tool'),
             Field::wanted('shows', FieldKind::Quantity, 'what its scale says'),
-            Field::maybe('adapter', FieldKind::Id, 'on it'),
+            Field::maybe('adapter', FieldKind::Number, 'on it'),
             Field::word('when', SettingRead::class, 'before the round or after it', true),
         ]);
     }

@@ -25,7 +25,7 @@ final readonly class ToolTaken extends Event
         return new Declaration('tool_taken', 1, 'a tool was taken', [
             Field::word('quantity', ToolUse::class, 'what it is for'),
             Field::wanted('tool', FieldKind::Id, 'the tool'),
-            Field::maybe('adapter', FieldKind::Id, 'on it'),
+            Field::maybe('adapter', FieldKind::Number, 'on it'),
         ]);
     }
 

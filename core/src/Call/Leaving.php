@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Call;
+
+use Tekkal\Core\Document\Agent;
+use Tekkal\Core\Document\StageKinds\SettleStage;
+use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\StepStatus;
+
+/**
+ * Where a joint can next be left, and how long it takes to come there. It is left between two rounds, or between two parts
+ * that are worked one by one; not in a stroke, not while something dries on threads that are not tight, and not between
+ * two rounds of which one must follow the other within a time.
+ */
+final readonly class Leaving
+{
+    /** Seconds for one step where nobody has timed the joint. Common practice, no source. */
+    private const USUAL = [
+        'seat' => 15, 'torque' => 15, 'turn' => 25, 'stretch' => 120, 'loosen' => 10, 'hold' => 30, 'settle' => 60,
+        'check' => 45, 'verification_pass' => 10, 'prevailing_torque' => 20, 'residual_torque' => 15,
+    ];
+
+    /** @var list<Step> what is still to be done, in order */
+    private array $left;
+
+    public function __construct(private RunFold $run, private Known $known)
+    {
+        $this->left = array_values(array_filter($run->plan->steps, fn (Step $s): bool => match ($run->steps->status($s)) {
+            StepStatus::Done, StepStatus::NotNeeded, StepStatus::Deferred => false,
+            StepStatus::ToDo => ! $s->isConditional(),
+            default => true,
+        }));
+    }
+
+    /** @return array{now: bool, seconds: int, after: string, in_all: int}|null can it be left as it stands; seconds of work until the next place, what that comes after, and seconds until all is done; null where nothing is left */
+    public function next(): ?array
+    {
+        if ($this->left === []) {
+            return null;
+        }
+        $held = $this->held();
+        $seconds = array_map($this->secondsOf(...), $this->left);
+        $all = array_sum($seconds);
+        $now = $this->isPlaceNow($held);
+        foreach ($this->left as $i => $step) {
+            if (isset($this->left[$i + 1]) && $this->isBetween($step, $this->left[$i + 1]) && ! self::isWithin($i, $held)) {
+                return ['now' => $now, 'seconds' => array_sum(array_slice($seconds, 0, $i + 1)), 'after' => $this->words($step), 'in_all' => $all];
+            }
+        }
+
+        return ['now' => $now, 'seconds' => $all, 'after' => '', 'in_all' => $all];
+    }
+
+    /**
+     * "14 min, after round 2", "none before it is done, 30 min"; where it can be left as it stands that is said first. Null
+     * where nothing is left.
+     *
+     * @param  int|null  $shift  seconds until the end of the shift, where it is to be said that the place comes later
+     */
+    public function sentence(?int $shift = null): ?string
+    {
+        $next = $this->next();
+        if ($next === null) {
+            return null;
+        }
+        $place = $next['after'] === '' ? 'none before it is done, '.self::minutes($next['seconds']) : self::minutes($next['seconds']).", $next[after]";
+
+        return ($next['now'] ? 'now; once begun, ' : '').$place.($shift !== null && $next['seconds'] > $shift ? ', past the end of the shift' : '');
+    }
+
+    /** @return array{in_all: string, late: bool, leave: string}|null what a job card says of time; null where nothing is left */
+    public function onCard(?int $shift): ?array
+    {
+        $next = $this->next();
+
+        return $next === null ? null : ['in_all' => self::minutes($next['in_all']), 'late' => $shift !== null && $next['in_all'] > $shift, 'leave' => (string) $this->sentence($shift)];
+    }
+
+    /** Rounded up: nobody is glad of "0 min". */
+    public static function minutes(int $seconds): string
+    {
+        $minutes = (int) ceil($seconds / 60);
+
+        return $minutes < 100 ? "$minutes min" : sprintf('%d h %d min', intdiv($minutes, 60), $minutes % 60);
+    }
+
+    /** @param  list<array{int, int}>  $held */
+    private function isPlaceNow(array $held): bool
+    {
+        $first = $this->left[0];
+        foreach ($this->run->plan->steps as $step) {
+            $isSame = $first->leg === null ? $step->stage === $first->stage : $step->leg === $first->leg;
+            if ($isSame && $this->run->steps->isBegun($step->id)) {
+                return false;
+            }
+        }
+
+        return $this->run->stoppedAt() === null && ! self::isWithin(-1, $held);
+    }
+
+    private function isBetween(Step $step, Step $next): bool
+    {
+        return $step->leg !== $next->leg || ($step->leg === null && $step->stage !== $next->stage);
+    }
+
+    private function words(Step $step): string
+    {
+        if ($step->leg !== null) {
+            return 'after '.$this->run->plan->nameOf($step->leg);
+        }
+        $rounds = array_values(array_unique(array_column($this->run->plan->steps, 'stage')));
+
+        return 'after round '.((int) array_search($step->stage, $rounds, true) + 1);
+    }
+
+    private function secondsOf(Step $step): int
+    {
+        $waits = $step->rules->own instanceof SettleStage ? $step->rules->own->atLeast?->seconds : null;
+
+        return $waits ?? $this->known->seconds[$step->stage] ?? self::USUAL[$step->kind->value];
+    }
+
+    /** @return list<array{int, int}> spans of places in what is left, the last not included, in which nobody may leave; -1 is now */
+    private function held(): array
+    {
+        return array_values(array_filter([...array_map($this->wet(...), $this->run->plan->agents), ...array_map($this->soon(...), $this->left, array_keys($this->left))]));
+    }
+
+    /** @return array{int, int}|null */
+    private function wet(Agent $agent): ?array
+    {
+        if ($agent->workingTime === null) {
+            return null;
+        }
+        [$from, $to] = [null, null];
+        foreach ($this->left as $i => $step) {
+            $place = $this->run->plan->positions[$step->position] ?? null;
+            if ($place !== null && $step->kind->tightens() && ($agent->groups === [] || in_array($place->group, $agent->groups, true))) {
+                $from ??= $this->isOn($agent) ? -1 : $i;
+                $to = $i;
+            }
+        }
+
+        return $from === null || $to === null ? null : [$from, $to];
+    }
+
+    private function isOn(Agent $agent): bool
+    {
+        foreach (array_keys($this->run->plan->positions) as $position) {
+            if ($this->run->fasteners->agentSince($agent->key, (string) $position) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * A round that has to follow another within a time.
+     *
+     * @return array{int, int}|null
+     */
+    private function soon(Step $step, int $to): ?array
+    {
+        $within = $step->rules->waiting->within;
+        if ($within === null) {
+            return null;
+        }
+        foreach ($this->left as $i => $before) {
+            if ($before->stage === $within['after'] && $i < $to) {
+                return [$i, $to];
+            }
+        }
+
+        return [-1, $to];
+    }
+
+    /** @param  list<array{int, int}>  $held */
+    private static function isWithin(int $place, array $held): bool
+    {
+        foreach ($held as [$from, $to]) {
+            if ($place >= $from && $place < $to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
