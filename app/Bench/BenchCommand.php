@@ -21,7 +21,7 @@ final readonly class BenchCommand
         public string $id,
         public int $deviceSeq,
         public string $device,
-        public string $sitting,
+        public ?string $sitting,
         public string $person,
         public string $hash,
         private array $clocks,
@@ -44,6 +44,12 @@ final readonly class BenchCommand
         );
     }
 
+    /** The same by somebody else, who gave badge and PIN for this one thing and sits nowhere. */
+    public function by(string $person): self
+    {
+        return new self($this->id, $this->deviceSeq, $this->device, null, $person, $this->hash, $this->clocks);
+    }
+
     /**
      * The event that it is, once it is carried out: it happens where it is received.
      *
@@ -53,16 +59,16 @@ final readonly class BenchCommand
     public function event(string $type, string $run, string $subject, array $content): array
     {
         return [
-            'type' => $type, 'v' => 1, 'id' => $this->id, 'run' => $run, 'subject' => $subject, 'sitting' => $this->sitting, 'device_seq' => $this->deviceSeq,
+            'type' => $type, 'v' => 1, 'id' => $this->id, 'run' => $run, 'subject' => $subject, 'device_seq' => $this->deviceSeq,
             'person' => $this->person, 'device' => $this->device, 'taken_at' => now()->utc()->format('Y-m-d\TH:i:s.u\Z'),
-        ] + $this->clocks + array_filter($content, fn (mixed $v): bool => $v !== null);
+        ] + ($this->sitting === null ? [] : ['sitting' => $this->sitting]) + $this->clocks + array_filter($content, fn (mixed $v): bool => $v !== null);
     }
 
     /** Two sendings are the same command when they agree in all but the count and the secret. */
     private static function hash(Request $request): string
     {
         try {
-            return hash('sha256', $request->path()."\n".CanonicalJson::encode(array_diff_key($request->json()->all(), ['second_pin' => 0, 'device_seq' => 0])));
+            return hash('sha256', $request->path()."\n".CanonicalJson::encode(array_diff_key($request->json()->all(), ['second_pin' => 0, 'pin' => 0, 'device_seq' => 0])));
         } catch (CoreException $e) {
             throw new Refused(ProblemType::Unreadable, 'The command could not be read: '.$e->getMessage(), 422);
         }

@@ -55,6 +55,15 @@ final readonly class Observation
         return hash('sha256', CanonicalJson::encode(array_diff_key($event, array_flip([...self::SERVER_KEYS, 'device_seq', 'bytes_hash', 'text', 'bytes']))));
     }
 
+    /** @return list<string> every tool that it names, the one of its value first */
+    public function tools(): array
+    {
+        $watched = is_array($this->event['watched'] ?? null) ? $this->event['watched'] : [];
+        $named = [$this->tool(), ...array_map(fn (mixed $w): mixed => is_array($w) ? $w['tool'] ?? null : null, $watched)];
+
+        return array_values(array_unique(array_filter($named, is_string(...))));
+    }
+
     /** The tool that it names. */
     public function tool(): ?string
     {

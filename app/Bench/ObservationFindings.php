@@ -25,15 +25,10 @@ final readonly class ObservationFindings
     }
 
     /** @return list<Found> */
-    public function of(Event $event, ?ToolUse $use, ?ReadingSource $source): array
+    public function of(Event $event, ?ReadingSource $source): array
     {
         $claimed = $event instanceof ReadingTaken ? $event->source : null;
         $sentences = array_filter([
-            FindingKind::ToolNotFit->value => match (true) {
-                $use === null => null,
-                $use->tool === null => 'The crib knows no tool of this id.',
-                default => $use->unfit === [] ? null : implode(' ', $use->unfit),
-            },
             FindingKind::SourceDoubted->value => $claimed !== null && $source !== $claimed ? sprintf('The bench said that it came from "%s"; no such tool is connected here, so it counts as typed.', $claimed->value) : null,
             FindingKind::AfterSitting->value => $this->received->sitting->isLate($this->received->observation->deviceSeq, now()->toImmutable()) ? 'It came after the sitting was closed, or more than 72 h after its end.' : null,
             FindingKind::NotHolder->value => $this->run->person !== $this->received->sitting->person ? 'It was done by somebody else than the one in whose hands the run was.' : null,

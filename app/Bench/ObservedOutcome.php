@@ -4,34 +4,29 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Bench\Queries\ToolChoice;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
+use App\Crib\Queries\CribRack;
 use App\Crib\Queries\ToolBook;
 use App\Ledger\Concerns;
 use App\Ledger\Decision;
 use App\Ledger\Draft;
 use App\Ledger\ErasableTexts;
 use App\Record\Queries\RunHistory;
-use Tekkal\Core\Plan\StraightGoal;
+use Tekkal\Core\Call\ToolFindings;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\Event\ReadingTaken;
-use Tekkal\Core\Run\Event\ResultEvent;
-use Tekkal\Core\Run\Event\ToolTaken;
 use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\ReadingSource;
 use Tekkal\Core\Run\SetAsideReason;
 use Tekkal\Core\Run\Surroundings;
-use Tekkal\Core\Unit\Kind;
 
 /** Lets the core decide about an observation, with all that the server knows around it, and writes what the record keeps of it. */
 final readonly class ObservedOutcome
 {
-    public function __construct(
-        private ToolChoice $tools,
-        private ErasableTexts $texts,
-    ) {
+    public function __construct(private ErasableTexts $texts)
+    {
     }
 
     /** @param  int  $seq  number of the entry that it will be */
@@ -40,16 +35,17 @@ final readonly class ObservedOutcome
         $observation = $received->observation;
         $flat = $received->event($context->fold->state->hands()?->partner, $this->texts->keep($observation->id, 'reason', $observation->text));
         $event = EventTypes::read($flat);
-        $use = $this->use($context, $received, $event);
+        $uses = $this->uses($received);
+        $crib = new ToolFindings($context->fold, CribRack::of(array_column($uses, 'tool'), ToolBook::day($received->takenAt())));
         $source = $this->sourceOf($event);
         $outcome = $context->fold->decide($event, new Surroundings(
             $seq,
             $context->run->subject === $observation->at('subject') ? null : SetAsideReason::WrongBuild,
-            (new ObservationFindings($context->run, $received))->of($event, $use, $source),
-            $source, $use?->tool?->code,
+            [...$crib->of($event), ...(new ObservationFindings($context->run, $received))->of($event, $source)],
+            $source, $crib->code($event),
         ));
 
-        return Draft::ofEvent($flat, new Decision($outcome->toBody(), $use?->restsOn() ?? [], self::isSimulated($event)), RunHistory::stream($context->run->id), $context->concerns())->sent($received->sending());
+        return Draft::ofEvent($flat, new Decision($outcome->toBody(), array_merge([], ...array_map(fn (ToolUse $u): array => $u->restsOn(), $uses)), self::isSimulated($event)), RunHistory::stream($context->run->id), $context->concerns())->sent($received->sending());
     }
 
     /** An observation that fits no run known here waits under its tool, or under the bench that sent it. */
@@ -79,39 +75,20 @@ final readonly class ObservedOutcome
         return Draft::ofEvent($flat, new Decision(Outcome::inTray($reason)->toBody(), [], $simulated), $stream, new Concerns)->sent($received->sending());
     }
 
-    /** What tool was it, and is it fit for what it was used for? Null where no tool is named. */
-    private function use(RunContext $context, Received $received, Event $event): ?ToolUse
+    /**
+     * The tools that it names, each as the crib knew it then.
+     *
+     * @return list<ToolUse>
+     */
+    private function uses(Received $received): array
     {
-        $id = $received->observation->tool();
-        if ($id === null) {
-            return null;
-        }
-        $tool = $this->tool($id);
         $day = ToolBook::day($received->takenAt());
-        $reasons = [];
-        if ($tool === null) {
-            return new ToolUse(null, [], null);
-        }
-        foreach ($this->goals($context, $event) as $goal) {
-            array_push($reasons, ...$this->tools->fitness($tool, $goal, $day)->reasons);
-        }
-        $calibration = ToolBook::historyOf($tool->calibrations)->latestOn($day);
 
-        return new ToolUse($tool, array_values(array_unique($reasons)), $tool->calibrations->first(fn (CalibrationRow $c): bool => $c->entry_id === $calibration?->id));
-    }
+        return array_map(function (ToolRow $tool) use ($day): ToolUse {
+            $calibration = ToolBook::historyOf($tool->calibrations)->latestOn($day);
 
-    /** @return list<StraightGoal> what the tool has to reach */
-    private function goals(RunContext $context, Event $event): array
-    {
-        if ($event instanceof ToolTaken) {
-            $quantity = Kind::tryFrom($event->quantity->value);
-
-            return $quantity === null ? [] : $this->tools->distinct($context->plan, $quantity);
-        }
-        $goal = $event instanceof ResultEvent && $context->plan->has($event->step) ? $context->plan->step($event->step)->straight() : null;
-
-        // What measures something else was not used for it.
-        return $goal === null || ($event instanceof ReadingTaken && $event->value->unit->kind() !== $goal->quantity) ? [] : [$goal];
+            return new ToolUse($tool, $tool->calibrations->first(fn (CalibrationRow $c): bool => $c->entry_id === $calibration?->id));
+        }, array_values(array_filter(array_map($this->tool(...), $received->observation->tools()))));
     }
 
     /** The readings of a batch come from few tools, so each is looked up once. */

@@ -13,7 +13,7 @@ use App\Library\Models\RevisionStatus;
 use App\Record\Models\Run;
 use App\Shared\Ids;
 
-/** Work given and not begun goes by the new revision; where the bench cannot carry that out, it is taken back. */
+/** Work given and not begun goes by the new revision. */
 final readonly class MoveAssignments
 {
     public function __construct(private Recorder $recorder)
@@ -42,11 +42,9 @@ final readonly class MoveAssignments
 
     private function moved(Assignment $assignment, RevisionApproved $approved): Draft
     {
-        [$type, $data] = $approved->atBench ? ['procedure_moved', ['revision' => $approved->revision]] : ['procedure_taken_back', []];
-
         return new Draft(
-            Ids::next(), $type, 'subject/'.$assignment->subject, $approved->approver,
-            ['assignment' => $assignment->id, 'from' => $assignment->revision] + $data,
+            Ids::next(), 'procedure_moved', 'subject/'.$assignment->subject, $approved->approver,
+            ['assignment' => $assignment->id, 'from' => $assignment->revision, 'revision' => $approved->revision],
             new Concerns($assignment->subject, revisionHash: $approved->documentHash, planHash: $approved->planHash, joint: $assignment->joint, option: $assignment->option),
         );
     }

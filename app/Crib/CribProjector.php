@@ -14,7 +14,7 @@ final class CribProjector implements Projector
 {
     public function version(): string
     {
-        return '1';
+        return '2';
     }
 
     public function tables(): array
@@ -35,7 +35,7 @@ final class CribProjector implements Projector
     private function one(Entry $entry): void
     {
         match ($entry->type()) {
-            'tool_registered' => ToolRow::query()->create(['id' => $entry->streamId(), 'entry_id' => $entry->id(), 'entry_leaf' => $entry->leafHash] + $this->texts($entry, 'code', 'name', 'kind', 'unit', 'lowest', 'highest', 'resolution')),
+            'tool_registered' => ToolRow::query()->create(['id' => $entry->streamId(), 'entry_id' => $entry->id(), 'entry_leaf' => $entry->leafHash, 'class' => $entry->optional('data.class')] + $this->texts($entry, 'code', 'name', 'kind', 'unit', 'lowest', 'highest', 'resolution')),
             'tool_calibrated' => CalibrationRow::query()->create([
                 'entry_id' => $entry->id(), 'tool' => $entry->streamId(), 'conforms' => $entry->flag('data.conforms'), 'leaf_hash' => $entry->leafHash,
             ] + $this->texts($entry, 'calibrated_on', 'due_on', 'certificate')),

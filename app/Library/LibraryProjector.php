@@ -103,7 +103,6 @@ final class LibraryProjector implements Projector
             ->update(['state' => RevisionState::Superseded->value, 'superseded_at' => self::sql($entry->receivedAt())]);
         $this->revision($entry, [
             'state' => RevisionState::Approved->value, 'plan_hash' => $entry->text('plan_hash'),
-            'at_bench' => data_get($entry->body, 'data.at_bench') !== false,
         ] + self::signed($entry));
     }
 

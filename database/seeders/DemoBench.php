@@ -6,11 +6,13 @@ namespace Database\Seeders;
 
 use App\Bench\Actions\BeginRun;
 use App\Bench\Actions\FinishRun;
+use App\Bench\Actions\JoinRun;
+use App\Bench\Actions\LookAtRound;
 use App\Bench\Actions\RecordObservations;
 use App\Bench\BenchCommand;
 use App\Bench\ObservationReader;
 use App\Bench\RunContext;
-use App\Crib\Models\ToolRow;
+use App\Crib\Queries\CribRack;
 use App\Ledger\DeviceSequence;
 use App\People\Actions\EnrolDevice;
 use App\People\Actions\SignInAtBench;
@@ -18,16 +20,27 @@ use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
-use Tekkal\Core\Plan\Step;
-use Tekkal\Core\Run\ReadingSource;
+use LogicException;
+use Tekkal\Core\Call\BenchView;
+use Tekkal\Core\Call\CallKind;
+use Tekkal\Core\Call\Rack;
+use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;
+use Tekkal\Core\Simulation\SimulatedHand;
 use Tekkal\Core\Simulation\SimulatedWrench;
-use Tekkal\Core\Unit\Written;
 
-/** A bench of the demo: works through runs by the same actions as a real one, with readings from seeded noise. */
+/**
+ * A bench of the demo: answers what the core calls for, by the same actions as a real one, with readings from seeded noise.
+ * It walks on by itself between two sendings, as a bench does.
+ */
 final class DemoBench
 {
+    /** Seconds that one thing takes. */
+    private const EACH_S = 24;
+
+    private const MOST = 1_000;
+
     private Device $device;
 
     private SimulatedWrench $wrench;
@@ -38,6 +51,9 @@ final class DemoBench
     private CarbonImmutable $begunAt;
 
     private int $begunSeconds = 0;
+
+    /** @var list<array<string, mixed>> seen and not yet sent */
+    private array $seen = [];
 
     public function __construct(
         private readonly DeviceSequence $sequence,
@@ -56,86 +72,136 @@ final class DemoBench
         $this->wrench = new SimulatedWrench(new SeededNoise($seed));
     }
 
-    /** @param  array<string, string>  $tools tool code by quantity */
-    public function begin(string $assignment, Person $person, array $tools): DemoRun
+    /** @param  list<string>  $tools  codes of those that are taken where they may be */
+    public function begin(string $assignment, Person $person, array $tools, bool $wholeRounds = false): DemoRun
     {
         $sitting = $this->signIn->begin($person, $this->device);
-        $run = ($this->begin)($this->command($sitting, $person, 'begin'), $assignment);
-        $job = new DemoRun($run, $sitting, $person, $tools);
-        $context = RunContext::get($run);
-        $this->begunAt = CarbonImmutable::now();
-        $this->begunSeconds = $this->seconds;
-        $this->send(array_map(fn (string $quantity, string $code): array => $this->envelope($job, $context, 'tool_taken', 0) + ['quantity' => $quantity, 'tool' => $this->tool($code)->id], array_keys($tools), $tools));
 
-        return $job;
+        return new DemoRun(($this->begin)($this->command($sitting, $person, 'begin'), $assignment), $sitting, $person, $tools, $wholeRounds);
     }
 
     /**
-     * Carries out the next $count steps; $except names a step's manner or another tool by its place among them.
+     * Carries out the next $steps steps, and whatever has to be got ready for them; $except names a step's manner, or another
+     * tool than the one that was taken, by its place among them.
      *
      * @param  array<int, Manner|string>  $except
      */
-    public function work(DemoRun $run, int $count, array $except = []): void
+    public function work(DemoRun $run, int $steps, array $except = [], ?Person $second = null): void
     {
+        $rack = CribRack::today();
         $context = RunContext::get($run->id);
-        $observations = [];
-        $this->begunAt = CarbonImmutable::now()->subMinutes(20);
+        $hand = new SimulatedHand(wholeRounds: $run->wholeRounds, wrench: $this->wrench);
+        $this->begunAt = CarbonImmutable::now()->subMinutes(40);
         $this->begunSeconds = $this->seconds;
-        foreach (array_slice($context->fold->freeze()->remaining(), 0, $count) as $i => $step) {
-            $special = $except[$i] ?? null;
-            $code = is_string($special) ? $special : $run->tools[$step->straightGoal()->quantity->value];
-            $observations[] = $this->reading($run, $context, $step, $this->tool($code), $special instanceof Manner ? $special : Manner::Good);
+        for ($i = $done = 0; $done < $steps && $i < self::MOST; $i++) {
+            $call = (new BenchView($context->fold, $rack))->toArray()['call'];
+            $special = $except[$done] ?? null;
+            $answer = self::chosen($call, $hand->answer($call, $special instanceof Manner ? $special : Manner::Good), $run);
+            $event = (array) ($answer['event'] ?? []);
+            if (isset($answer['command'])) {
+                $this->send();
+                if ($answer['command'] === 'finish') {
+                    return;
+                }
+                $this->second($run, (string) $answer['command'], (string) ($event['stage'] ?? ''), $second ?? throw new LogicException('Somebody else is wanted.'));
+                $context = RunContext::get($run->id);
+
+                continue;
+            }
+            $this->seconds += $call['kind'] === CallKind::Settle->value ? (int) ($call['least_s'] ?? 0) : 0;
+            $done += isset($event['step']) || ($event['type'] ?? null) === 'round_attested' ? 1 : 0;
+            $event = is_string($special) && isset($event['value']) ? $this->with($special, $event, $context, $rack) : $event;
+            $this->seen[] = $seen = $event + $this->envelope($run, $context);
+            $context->fold->decide(EventTypes::read($seen + ['person' => $run->person->id, 'device' => $this->device->id, 'taken_at' => $seen['device_time']]));
         }
-        $this->send($observations);
+        $this->send();
     }
 
     public function backOff(DemoRun $run): void
     {
         $context = RunContext::get($run->id);
-        $this->send([$this->envelope($run, $context, 'backed_off') + ['step' => (string) $context->fold->stoppedAt()]]);
+        $this->seen[] = ['type' => 'backed_off', 'step' => (string) $context->fold->stoppedAt()] + $this->envelope($run, $context);
+        $this->send();
     }
 
-    public function finish(DemoRun $run): void
+    /** Part of an angle, where it may be ratcheted. */
+    public function stroke(DemoRun $run, string $angle): void
     {
+        $context = RunContext::get($run->id);
+        $call = (new BenchView($context->fold, CribRack::today()))->toArray()['call'];
+        $this->seen[] = ['angle' => $angle] + (array) $call['answers'][0]['event'] + $this->envelope($run, $context);
+        $this->send();
+    }
+
+    public function toTheEnd(DemoRun $run, ?Person $second = null): void
+    {
+        $this->work($run, self::MOST, second: $second);
         ($this->finish)($this->command($run->sitting, $run->person, 'finish'), $run->id);
     }
 
-    private function tool(string $code): ToolRow
+    /**
+     * Of several tools the one that this run is worked with.
+     *
+     * @param  array<string, mixed>  $call
+     * @param  array<mixed>  $answer
+     * @return array<mixed>
+     */
+    private static function chosen(array $call, array $answer, DemoRun $run): array
     {
-        return ToolRow::query()->where('code', $code)->firstOrFail();
+        foreach ($call['kind'] === CallKind::Tool->value ? (array) $call['answers'] : [] as $offer) {
+            if (in_array($offer['says'], $run->tools, true)) {
+                return $offer;
+            }
+        }
+
+        return $answer;
+    }
+
+    /**
+     * The same pull with another tool, which nobody had taken.
+     *
+     * @param  array<mixed>  $event
+     * @return array<mixed>
+     */
+    private function with(string $code, array $event, RunContext $context, Rack $rack): array
+    {
+        $window = $context->plan->step((string) $event['step'])->goal()?->window;
+        foreach ($rack->tools as $tool) {
+            if ($tool->tool->code === $code && $window !== null) {
+                return ['tool' => $tool->id, 'value' => $this->wrench->pull($window, $tool->tool->resolution, Manner::Good)->code()] + $event;
+            }
+        }
+
+        return $event;
+    }
+
+    private function second(DemoRun $run, string $command, string $stage, Person $second): void
+    {
+        $by = $this->command($run->sitting, $run->person, $command);
+        match ($command) {
+            'join' => app(JoinRun::class)($by, $run->id, (string) $second->badge, DemoPeople::PIN),
+            default => app(LookAtRound::class)($by, $run->id, $stage, 'as_recorded', (string) $second->badge, DemoPeople::PIN),
+        };
     }
 
     /** @return array<string, mixed> */
-    private function reading(DemoRun $run, RunContext $context, Step $step, ToolRow $tool, Manner $manner): array
+    private function envelope(DemoRun $run, RunContext $context): array
     {
-        $value = $this->wrench->pull($step->straightGoal()->window, Written::fromCode($tool->resolution, $tool->unit), $manner);
-
-        return $this->envelope($run, $context, 'reading_taken') + [
-            'step' => $step->id, 'value' => $value->code(), 'raw' => $value->digits, 'tool' => $tool->id, 'source' => ReadingSource::Typed->value,
-            'device_says' => ['standing' => 'applied', 'verdict' => $step->straightGoal()->window->judge($value->quantity())->value],
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function envelope(DemoRun $run, RunContext $context, string $type, int $seconds = 24): array
-    {
-        $this->seconds += $seconds;
+        $this->seconds += self::EACH_S;
 
         return [
-            'type' => $type, 'v' => 1, 'id' => Ids::next(), 'run' => $run->id, 'subject' => $context->run->subject, 'sitting' => $run->sitting,
+            'v' => 1, 'id' => Ids::next(), 'run' => $run->id, 'subject' => $context->run->subject, 'sitting' => $run->sitting,
             'base_seq' => 1, 'device_time' => $this->begunAt->addSeconds($this->seconds - $this->begunSeconds)->toIso8601ZuluString('microsecond'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'demo',
         ];
     }
 
-    /** @param  list<array<string, mixed>>  $observations */
-    private function send(array $observations): void
+    private function send(): void
     {
-        $next = $this->sequence->expected($this->device->id);
-        $read = [];
-        foreach ($observations as $i => $observation) {
-            $read[] = ObservationReader::read($observation + ['device_seq' => $next + $i], $i);
+        foreach (array_chunk($this->seen, 100) as $batch) {
+            $next = $this->sequence->expected($this->device->id);
+            ($this->record)(array_map(fn (array $seen, int $i) => ObservationReader::read($seen + ['device_seq' => $next + $i], $i), $batch, array_keys($batch)), $this->device, 0);
         }
-        ($this->record)($read, $this->device, 0);
+        $this->seen = [];
     }
 
     private function command(string $sitting, Person $person, string $what): BenchCommand

@@ -23,7 +23,7 @@ final class DemoLibrary
     /** Files in the order in which they came into force, by joint; the letter of a file's second revision follows from that. */
     private const APPROVED = [
         'tn3-rods', 'tn3-head-a', 'tn3-head-b', 'tn3-flywheel', 'tn3-flywheel-old', 'hg4-bearing-ladder', 'hg4-rods', 'hg4-head', 'hg4-head-studs', 'hg4-cam-ladder',
-        'os6-main-caps', 'os6-rods', 'os6-rods-cap-screws', 'os6-heads', 'os6-rocker-shafts', 'wv9-mains-a', 'wv9-mains-b', 'wv9-rods', 'wv9-head-left', 'wv9-water-pump', 'wv9-drive-plate',
+        'os6-main-caps', 'os6-rods', 'os6-rods-cap-screws', 'os6-heads', 'os6-rocker-shafts', 'os6-front-gear-a', 'wv9-mains-a', 'wv9-mains-b', 'wv9-rods', 'wv9-head-left', 'wv9-water-pump', 'wv9-drive-plate',
     ];
 
     private DemoPeople $people;

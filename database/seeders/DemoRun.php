@@ -8,12 +8,16 @@ use App\People\Models\Person;
 
 final readonly class DemoRun
 {
-    /** @param  array<string, string>  $tools tool code by quantity */
+    /**
+     * @param  list<string>  $tools  codes of those that are taken where they may be
+     * @param  bool  $wholeRounds  are rounds pulled whole and counted, where that may be?
+     */
     public function __construct(
         public string $id,
         public string $sitting,
         public Person $person,
         public array $tools,
+        public bool $wholeRounds,
     ) {
     }
 }

@@ -10,19 +10,20 @@ use App\Builds\Actions\OpenBuild;
 use App\Crib\Actions\RecordCalibration;
 use App\Crib\Actions\RegisterTool;
 use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
+use App\Library\Models\RevisionStatus;
+use App\Library\Queries\Procedures;
+use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Str;
+use LogicException;
 use Ramsey\Uuid\Uuid;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
-use Tekkal\Core\Tool\ToolKind;
-use Tekkal\Core\Tool\ToolRange;
-use Tekkal\Core\Unit\UnitNames;
-use Tekkal\Core\Unit\Written;
 
 /** Fenmoor Engine Works, invented from end to end: the same shop every time, its dates relative to today. */
 final class DemoShop
@@ -63,6 +64,7 @@ final class DemoShop
             $this->at(-200, fn () => $this->bench->setUp('Bench 1', $this->people->get('lead'), self::SEED));
             $this->closedBuilds($small ? 2 : self::ALL);
             $small || $this->openBuilds();
+            $small || $this->atWork();
         } finally {
             Str::createUuidsNormally();
             CarbonImmutable::setTestNow($fixed);
@@ -80,17 +82,10 @@ final class DemoShop
 
     private function tools(): void
     {
-        foreach ([
-            ['TW-04', 'Recording wrench, 1/2 in drive', ToolKind::TorqueWrench, 'N.m', '12', '60', '0.1', [[-290, -108], [-115, 68]]],
-            ['TW-07', 'Dial wrench, 1/2 in drive', ToolKind::TorqueWrench, 'lbf.ft', '15', '75', '0.5', [[-385, -202], [-201, -18]]],
-            ['TW-09', 'Small dial wrench, 1/4 in drive', ToolKind::TorqueWrench, 'N.m', '2', '20', '0.1', [[-90, 93]]],
-            ['AG-02', 'Angle gauge with magnet arm', ToolKind::AngleGauge, 'deg', '0', '360', '1', [[-252, -70], [-73, 110]]],
-        ] as [$code, $name, $kind, $unit, $low, $high, $resolution, $calibrations]) {
-            $unit = UnitNames::fromCode($unit);
-            $tool = new Tool($code, $kind, new ToolRange(Written::of($low, $unit), Written::of($high, $unit)), Written::of($resolution, $unit));
+        foreach (DemoCrib::tools() as [$tool, $name, $calibrations]) {
             $id = $this->at(-295, fn (): string => ($this->registerTool)($tool, $name, $this->people->get('crib')));
             foreach ($calibrations as $i => [$on, $due]) {
-                $certificate = sprintf('FC-%s-%d', str_replace('-', '', $code), 100 + $i);
+                $certificate = sprintf('FC-%s-%d', str_replace('-', '', $tool->code), 100 + $i);
                 $this->at(max($on, -295), fn () => ($this->calibrate)($id, $this->day($on), $this->day($due), true, $certificate, $this->people->get('crib')));
             }
         }
@@ -122,15 +117,42 @@ final class DemoShop
                     }
                 }, 1);
             }
-            $this->at($day + 1, function () use ($run): void {
-                $this->bench->work($run, 16);
-                $this->bench->finish($run);
-            }, 2);
+            $this->at($day + 1, fn () => $this->bench->toTheEnd($run), 2);
+            $this->otherJoints($build, $day + 1, $badge);
             $this->at($day + 2, fn () => $this->close->finish($build, $this->people->get('lead')));
             if ($shipped) {
                 $this->at($day + 4, fn () => $this->close->ship($build, $this->people->get('lead')));
             }
         }
+    }
+
+    /** Whatever else of the engine has a procedure, in the order in which it is put together. */
+    private function otherJoints(string $build, int $day, string $badge): void
+    {
+        $joints = Joint::query()->where('family', $this->mainCaps->family)->whereKeyNot($this->mainCaps->id)->orderBy('assembly_order')->get();
+        foreach ($joints as $i => $joint) {
+            $run = $this->at($day, fn (): ?DemoRun => $this->begun($build, $joint, $badge, ['TW-04', 'TW-05']), 3 + 2 * $i);
+            $run === null || $this->at($day, fn () => $this->bench->toTheEnd($run), 4 + 2 * $i);
+        }
+    }
+
+    /**
+     * A job given and begun; null where the joint has no procedure in force.
+     *
+     * @param  list<string>  $tools
+     */
+    private function begun(string $build, Joint $joint, string $badge, array $tools, bool $wholeRounds = false): ?DemoRun
+    {
+        // What an engine comes with; who fits another kit says so.
+        $stock = Procedure::query()->where('joint', $joint->id)->whereIn('option', ['stock bolts', 'stretch bolts'])->pluck('id');
+        $inForce = Procedures::allInForce($joint->id, now()->toImmutable());
+        $procedure = ($inForce->first(fn (RevisionStatus $s): bool => $stock->contains($s->procedure)) ?? $inForce->first())?->procedure;
+        if ($procedure === null) {
+            return null;
+        }
+        $assignment = ($this->give)($build, $joint->id, $this->people->get($badge)->id, $this->people->get('lead'), procedure: $procedure);
+
+        return $this->bench->begin($assignment, $this->people->get($badge), $tools, $wholeRounds);
     }
 
     private function openBuilds(): void
@@ -149,12 +171,40 @@ final class DemoShop
         $open('TN3-26-0423', -1, 'Skerry Dredging');
     }
 
+    /** One of each way of working, over the other families, as they stand this morning. */
+    private function atWork(): void
+    {
+        $head = $this->stands('HG4-26-0228', 'Cylinder head', 'Coldharbour Irrigation', ['1042'], ['TW-05'], 29);
+        $this->at(-1, fn () => $this->bench->stroke($head, '20 deg'), 6);
+        $this->at(-1, fn () => $this->bench->stroke($head, '15 deg'), 6);
+        $this->stands('HG4-26-0231', 'Connecting rods', 'Lantern Bay Ferries', ['1041'], ['DG-03'], 4);
+        $this->stands('OS6-26-0183', 'Rocker shafts', 'Coldharbour Irrigation', ['1044'], ['TW-11'], 1, wholeRounds: true);
+        $this->stands('OS6-26-0176', 'Front gear', 'Skerry Dredging', ['1042', '1043'], ['TW-02', 'TW-05'], 5);
+        $this->stands('WV9-26-0141', 'Drive plate', 'Skerry Dredging', ['1043'], ['TW-05'], 22);
+    }
+
+    /**
+     * An engine that came in three days ago, of which one joint was worked at yesterday.
+     *
+     * @param  non-empty-list<string>  $badges  of whoever works at it, and of a second person where it takes two
+     * @param  list<string>  $tools
+     */
+    private function stands(string $serial, string $name, string $customer, array $badges, array $tools, int $steps, bool $wholeRounds = false): DemoRun
+    {
+        $build = $this->at(-3, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), false, $this->people->get('lead')));
+        $joint = Joint::query()->where('name', $name)->where('family', Subject::query()->findOrFail($build)->family)->firstOrFail();
+        $run = $this->at(-1, fn (): ?DemoRun => $this->begun($build, $joint, $badges[0], $tools, $wholeRounds), 4) ?? throw new LogicException("$name has no procedure in force.");
+        $this->at(-1, fn () => $this->bench->work($run, $steps, second: isset($badges[1]) ? $this->people->get($badges[1]) : null), 5);
+
+        return $run;
+    }
+
     private function given(string $build, int $day, string $badge, string $tool): DemoRun
     {
         return $this->at($day, function () use ($build, $badge, $tool): DemoRun {
             $assignment = ($this->give)($build, $this->mainCaps->id, $this->people->get($badge)->id, $this->people->get('lead'));
 
-            return $this->bench->begin($assignment, $this->people->get($badge), ['torque' => $tool, 'angle' => 'AG-02']);
+            return $this->bench->begin($assignment, $this->people->get($badge), [$tool]);
         });
     }
 

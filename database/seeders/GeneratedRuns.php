@@ -165,8 +165,8 @@ final class GeneratedRuns
             $drafts[] = $this->observed($context, 'tool_taken', 0, ['quantity' => $quantity, 'tool' => $tool->id]);
         }
         foreach ($this->plan->steps as $i => $step) {
-            $tool = $this->tools[$step->straightGoal()->quantity->value];
-            $value = $wrench->pull($step->straightGoal()->window, Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
+            $tool = $this->tools[$step->quantity()->value ?? ''];
+            $value = $wrench->pull($step->goal()->window ?? throw new LogicException('A round without limits.'), Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
             $drafts[] = $this->observed($context, 'reading_taken', $i, ['step' => $step->id, 'value' => $value->code(), 'raw' => $value->digits, 'tool' => $tool->id, 'source' => 'typed']);
         }
         $drafts[] = $this->command($context, 'run_finished', []);

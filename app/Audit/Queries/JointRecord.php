@@ -20,7 +20,7 @@ use Tekkal\Core\Review\JointEvidence;
 /** One joint of a build as the ledger's bytes tell it. */
 final readonly class JointRecord
 {
-    /** @param  bool  $onPaper  nothing of it is recorded here: the bench cannot carry out any procedure that is in force for it */
+    /** @param  bool  $onPaper  nothing of it is recorded here: no procedure is in force for it */
     private function __construct(
         public Joint $joint,
         public ?ReadProcedure $procedure,
@@ -59,7 +59,7 @@ final readonly class JointRecord
         $at = $run->begun_at ?? CarbonImmutable::now();
         $procedure = $given === null ? null : RevisionStatus::query()->findOrFail($given->revision)->procedure;
         $inForce = Procedures::inForce($joint->id, $at, $procedure);
-        $onPaper = $given === null && ! Procedures::allInForce($joint->id, $at)->contains(fn (RevisionStatus $s): bool => $s->at_bench);
+        $onPaper = $given === null && Procedures::allInForce($joint->id, $at)->isEmpty();
         $revisionId = $given->revision ?? $inForce?->revision;
         if ($revisionId === null) {
             return new self($joint, null, null, $onPaper);

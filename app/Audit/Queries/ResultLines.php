@@ -11,6 +11,7 @@ use App\People\Models\Person;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
 use Tekkal\Core\Document\StageTarget;
+use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\Effect\Found;
@@ -50,20 +51,25 @@ final class ResultLines
     /** @return array<string, mixed> */
     private function step(JointRecord $record, Step $step): array
     {
-        $position = $record->procedure?->revision->map->position($step->position);
+        // A check of a part, or of the whole joint, stands at no fastener.
+        $map = $record->procedure?->revision->map;
+        $position = $map?->has($step->position) === true ? $map->position($step->position) : null;
         $target = $this->target($record, $step);
-        $goal = $step->straightGoal();
+        $goal = $step->goal();
+        $check = $step instanceof CheckStep ? $record->procedure?->plan->checks[$step->check] ?? null : null;
+        $window = $check->window ?? $goal?->window;
 
         return [
             'step' => $step->id,
             'stage' => $step->stage,
             'position' => $step->position,
             'number' => $position?->number,
-            'quantity' => $goal->quantity->value,
-            'target' => $goal->target->typeset(),
-            'window' => $goal->window->typeset(),
-            'low' => (string) $goal->low->quantity()->inBase(),
-            'high' => (string) $goal->high->quantity()->inBase(),
+            'kind' => $step->kind->words(),
+            'quantity' => $window?->kind()->value,
+            'target' => $check->name ?? $goal?->target?->typeset(),
+            'window' => $check?->limits() ?? $goal?->window?->typeset() ?? 'done as said',
+            'low' => $window?->low === null ? null : (string) $window->low->quantity()->inBase(),
+            'high' => $window?->high === null ? null : (string) $window->high->quantity()->inBase(),
             'target_from' => $this->source($record, $target?->targetSource),
             'window_from' => $this->source($record, $target?->windowSource),
         ];
@@ -110,14 +116,17 @@ final class ResultLines
     private function attempt(Attempt $attempt, Entry $entry): array
     {
         $calibration = $this->calibrations->get($entry->restsOn('calibration') ?? '');
-        $value = $attempt->measured();
+        // Of a length over the whole bolt it is the stretch that is judged.
+        $value = $attempt->stood->judged->value;
+        $given = $attempt->given->value;
 
         return [
             'entry' => $entry->id(),
             'number' => $attempt->number,
-            'given' => $value->typeset(),
-            'base' => (string) $value->quantity()->inBase(),
-            'in_base' => self::inBase($value),
+            // A setting is what was asked of the tool, and never a reading.
+            'given' => $given?->typeset() ?? ($attempt->given->setting === null ? null : 'set to '.$attempt->given->setting->typeset()),
+            'base' => $given === null || $value === null ? null : (string) $value->quantity()->inBase(),
+            'in_base' => $given === null || $value === null ? null : self::inBase($value),
             'verdict' => $attempt->judgement->verdict->value,
             'word' => $attempt->judgement->verdict->word(),
             'evidence' => $attempt->judgement->evidence->value,

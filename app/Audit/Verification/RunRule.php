@@ -69,16 +69,17 @@ final class RunRule implements EntryRule
         $there = $snapshot->table('ledger_entries')->whereIn('entry_id', array_values(array_unique(array_merge(...array_map(array_keys(...), $named)))))
             ->get(['entry_id', 'type', 'stream', 'leaf_hash'])->keyBy('entry_id');
         foreach ($entries as $i => $entry) {
-            foreach ($named[$i] as $id => [$type, $stream]) {
-                $this->one($entry, $there->get($id), $type, $stream, $report);
+            foreach ($named[$i] as $id => [$type, $streams]) {
+                $this->one($entry, $there->get($id), $type, $streams, $report);
             }
         }
         $this->rests($entries, $there, $report);
     }
 
-    private function one(Entry $entry, ?stdClass $there, string $type, ?string $stream, Report $report): void
+    /** @param  list<string>  $streams  of one of which it has to be; empty: of any */
+    private function one(Entry $entry, ?stdClass $there, string $type, array $streams, Report $report): void
     {
-        if ($there === null || ($type !== self::ANY && $there->type !== $type) || ($stream !== null && $there->stream !== $stream)) {
+        if ($there === null || ($type !== self::ANY && $there->type !== $type) || ($streams !== [] && ! in_array($there->stream, $streams, true))) {
             $report->add(sprintf('Entry %s names a %s that %s.', $entry->id(), $type === self::ANY ? 'reading' : str_replace('_', ' ', $type), $there === null ? 'is not in the record' : 'is something else'));
         }
     }
@@ -100,12 +101,20 @@ final class RunRule implements EntryRule
         }
     }
 
-    /** @return array<string, array{string, string|null}> type and stream that are wanted, by id */
+    /** @return list<string> streams of the tools that an event names: of its value, and of what was watched beside it */
+    private static function tools(Entry $entry): array
+    {
+        $named = [data_get($entry->event(), 'tool'), ...(array) data_get($entry->event(), 'watched.*.tool')];
+
+        return array_values(array_map(fn (string $tool): string => "tool/$tool", array_unique(array_filter($named, is_string(...)))));
+    }
+
+    /** @return array<string, array{string, list<string>}> type and streams that are wanted, by id */
     private static function names(Entry $entry): array
     {
         $named = [];
         foreach (self::rested($entry) as [$what, $id]) {
-            $named[$id] = [$what === 'tool' ? 'tool_registered' : 'tool_calibrated', 'tool/'.$entry->optional('event.tool')];
+            $named[$id] = [$what === 'tool' ? 'tool_registered' : 'tool_calibrated', self::tools($entry)];
         }
         $wanted = match ($entry->optional('event.type')) {
             'reading_withdrawn' => 'reading_taken',
@@ -114,7 +123,7 @@ final class RunRule implements EntryRule
         };
         $reading = $entry->optional('event.reading');
 
-        return $wanted === null || $reading === null ? $named : $named + [$reading => [$wanted, $entry->optional('stream')]];
+        return $wanted === null || $reading === null ? $named : $named + [$reading => [$wanted, array_filter([$entry->optional('stream')])]];
     }
 
     /** @return list<array{string, string, string}> what, entry and leaf hash of each */

@@ -81,6 +81,7 @@ final class JobHook
             'serial' => $subject->title(),
             'family' => $joint->inFamily->name,
             'joint' => $joint->name,
+            'hardware' => $job->option,
             'line' => $face['line'],
             'sketch' => $face['sketch'],
             'steps' => $face['steps'],

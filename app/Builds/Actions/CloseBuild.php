@@ -8,7 +8,6 @@ use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Joint;
-use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
 use App\Record\BuildState;
@@ -51,10 +50,10 @@ final readonly class CloseBuild
         });
     }
 
-    /** A joint without a procedure that the bench can carry out is tightened, and answered for, outside Tekkal. */
+    /** A joint without a procedure in force is tightened, and answered for, outside Tekkal. */
     private function isDoneHere(Joint $joint): bool
     {
-        return Procedures::allInForce($joint->id, now()->toImmutable())->contains(fn (RevisionStatus $s): bool => $s->at_bench);
+        return Procedures::allInForce($joint->id, now()->toImmutable())->isNotEmpty();
     }
 
     private function append(string $type, Subject $subject, Person $lead): void

@@ -75,9 +75,6 @@ final readonly class GiveProcedure
         if ($options->count() > 1) {
             throw Refused::field('procedure', sprintf('%s has %d hardware options. Say which is fitted.', $joint->name, $options->count()));
         }
-        if (! $inForce->at_bench) {
-            throw Refused::field('joint', sprintf('The bench cannot carry out revision %s of %s yet: so far measured torque and angle rounds, with fasteners that may be used again.', $inForce->letter, $joint->name), $joint->id);
-        }
         $assignment = Ids::next();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id,

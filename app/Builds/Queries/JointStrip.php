@@ -116,7 +116,7 @@ final class JointStrip
         foreach (Procedures::inForceAt($joints, CarbonImmutable::now()) as [$status, $procedure]) {
             $options[$status->joint][] = [
                 'revision' => $status->revision,
-                'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter, 'at_bench' => $status->at_bench],
+                'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter],
             ];
         }
 

@@ -27,7 +27,7 @@ final readonly class RegisterTool
         $this->recorder->transaction(fn () => $this->recorder->append(new Draft(Ids::next(), 'tool_registered', 'tool/'.$id, $keeper->id, data: [
             'code' => $tool->code, 'name' => $name, 'kind' => $tool->kind->value, 'unit' => $tool->resolution->unit->code(),
             'lowest' => $tool->range->lowest->digits, 'highest' => $tool->range->highest->digits, 'resolution' => $tool->resolution->digits,
-        ])));
+        ] + ($tool->class === null ? [] : ['class' => $tool->class->value]))));
 
         return $id;
     }

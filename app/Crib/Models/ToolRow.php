@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $lowest
  * @property string $highest
  * @property string $resolution
+ * @property string|null $class how it tells its torque; null where nobody has said, or it measures none
  * @property string $entry_id of the entry that it is known by
  * @property string $entry_leaf its leaf hash
  * @property-read Collection<int, CalibrationRow> $calibrations

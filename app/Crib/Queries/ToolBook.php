@@ -15,7 +15,9 @@ use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
+use Tekkal\Core\Tool\ToolNotes;
 use Tekkal\Core\Tool\ToolRange;
+use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Written;
 
 /** Tools and calibrations as the core knows them. */
@@ -46,6 +48,7 @@ final class ToolBook
             ToolKind::from($row->kind),
             new ToolRange(Written::fromCode($row->lowest, $row->unit), Written::fromCode($row->highest, $row->unit)),
             Written::fromCode($row->resolution, $row->unit),
+            notes: new ToolNotes(class: $row->class === null ? null : WrenchClass::from($row->class)),
         );
     }
 

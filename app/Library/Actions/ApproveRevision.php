@@ -68,10 +68,10 @@ final readonly class ApproveRevision
         DB::table('plans')->insertOrIgnore(['hash' => $plan->hash(), 'plan' => $plan->bytes()]);
         $this->recorder->append(new Draft(
             Ids::next(), 'revision_approved', 'revision/'.$stored->id, $approver->id,
-            data: ['signature' => $approver->displayName(), 'meaning' => 'approved for use', 'expander' => Expander::VERSION, 'at_bench' => $plan->isStraight()],
+            data: ['signature' => $approver->displayName(), 'meaning' => 'approved for use', 'expander' => Expander::VERSION],
             concerns: new Concerns(revisionHash: $stored->document_hash, planHash: $plan->hash()),
         ));
-        $event = new RevisionApproved($status->procedure, $stored->id, $stored->document_hash, $plan->hash(), $plan->isStraight(), $approver->id);
+        $event = new RevisionApproved($status->procedure, $stored->id, $stored->document_hash, $plan->hash(), $approver->id);
         event($event);
         $procedure = Procedures::find($status->procedure);
         $this->faces->refresh($procedure);
@@ -94,7 +94,7 @@ final readonly class ApproveRevision
         $told = array_map(fn ($c): string => $c->sentence, array_slice($changes, 0, self::MOST_CHANGES_TOLD));
         ($this->notice)(
             sprintf('%s: revision %s is in force', $title, $status->letter),
-            implode("\n", $told)."\n".($event->atBench ? 'Work not begun goes by it; what is under way stays with the revision it began with.' : 'The bench cannot carry it out yet; work not begun was taken back.'),
+            implode("\n", $told)."\n".'Work not begun goes by it; what is under way stays with the revision it began with.',
             '/library/'.$status->revision,
             array_values(array_diff([...$event->concerned(), $status->author, ...BuildsUnderRevision::people($before->revision)], [$approver->id])),
             $approver->id,

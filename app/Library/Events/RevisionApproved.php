@@ -10,13 +10,11 @@ final class RevisionApproved
     /** @var list<string> people's ids */
     private array $concerned = [];
 
-    /** @param  bool  $atBench  whether the bench can carry it out */
     public function __construct(
         public readonly string $procedure,
         public readonly string $revision,
         public readonly string $documentHash,
         public readonly string $planHash,
-        public readonly bool $atBench,
         public readonly string $approver,
     ) {
     }

@@ -20,7 +20,6 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $submitted_at
  * @property string|null $answers JSON: the author's answers to challenges, by the challenge's key
  * @property string|null $remark why it was sent back or withdrawn
- * @property bool $at_bench whether the bench can carry its plan out
  * @property string|null $approved_by
  * @property string|null $signature
  * @property CarbonImmutable|null $approved_at
@@ -35,7 +34,7 @@ final class RevisionStatus extends Row
 
     /** @var array<string, string> */
     protected $casts = [
-        'state' => RevisionState::class, 'at_bench' => 'boolean', 'submitted_at' => 'immutable_datetime',
+        'state' => RevisionState::class, 'submitted_at' => 'immutable_datetime',
         'approved_at' => 'immutable_datetime', 'superseded_at' => 'immutable_datetime',
     ];
 

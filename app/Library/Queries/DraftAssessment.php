@@ -100,7 +100,7 @@ final readonly class DraftAssessment
             // A hand is nothing that anybody fetches.
             'people' => $figures->people(), 'tools' => array_values(array_filter($figures->tools(), fn (array $t): bool => $t['kind'] !== 'hand')), 'consumables' => $figures->consumables(),
             'new_fasteners' => array_map(fn (string $type, int $n): array => ['type' => $revision->fasteners[$type]->name ?? $type, 'count' => $n], array_keys($figures->newFasteners()), $figures->newFasteners()),
-            'time' => $figures->time()->printed, 'at_bench' => $plan->isStraight(),
+            'time' => $figures->time()->printed,
         ];
     }
 

@@ -43,7 +43,7 @@ final class ProcedureSheet
         return [
             'id' => $s->revision, 'letter' => $s->letter, 'state' => $s->state->value, 'author' => $names->implode(' and ') ?: null, 'mine' => in_array(Auth::id(), $authors, true),
             'submitted_at' => $s->submitted_at?->toIso8601ZuluString(), 'signature' => $s->signature, 'approved_at' => $s->approved_at?->toIso8601ZuluString(),
-            'superseded_at' => $s->superseded_at?->toIso8601ZuluString(), 'remark' => $s->remark, 'at_bench' => $s->at_bench,
+            'superseded_at' => $s->superseded_at?->toIso8601ZuluString(), 'remark' => $s->remark,
         ];
     }
 
