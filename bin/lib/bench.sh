@@ -6,7 +6,7 @@ verb_bench() {
   local parts=("$@") part
   [ $# -gt 0 ] || parts=("${BENCH_PARTS[@]}")
   for part in "${parts[@]}"; do
-    case " ${BENCH_PARTS[*]} faults attack lives " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]}, faults, attack or lives." ;; esac
+    case " ${BENCH_PARTS[*]} walk faults attack lives " in *" $part "*) ;; *) die "There is nothing to measure called \"$part\": ${BENCH_PARTS[*]}, walk, faults, attack or lives." ;; esac
   done
   if [ "${parts[*]}" = faults ]; then
     TEKKAL_KILLS=${TEKKAL_KILLS:-200} verb_test faults
@@ -33,6 +33,13 @@ verb_bench() {
   bench_instance
   for part in "${parts[@]}"; do "bench_$part"; done
   php tests/Bench/report.php "$BENCH_OUT" docs/performance.md
+}
+
+# Every procedure that ships, one call after another, in Chromium.
+bench_walk() {
+  mkdir -p "${JUNIT:=$ROOT/var/log/junit}"
+  walk_procedures all
+  close_tests
 }
 
 # Bad input for some minutes, walls, and every tampering; what is found ends it with status 1.

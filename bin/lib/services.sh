@@ -278,13 +278,8 @@ verb_licences() {
 
 verb_core() {
   [ -f vendor/autoload.php ] || { check_machine; php_libraries; }
-  if [ "$*" = vectors ]; then
-    php core/bin/door.php vectors >core/reference/straight-path-vectors.json
-    say "core/reference/straight-path-vectors.json written"
-  else
-    # Files are named from where the caller stands; a refusal has said all there is to say.
-    (cd "$CALLER" && php "$ROOT/core/bin/door.php" "$@") || exit $?
-  fi
+  # Files are named from where the caller stands; a refusal has said all there is to say.
+  (cd "$CALLER" && php "$ROOT/core/bin/door.php" "$@") || exit $?
 }
 
 verb_selfcheck() {

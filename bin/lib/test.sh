@@ -178,7 +178,14 @@ end_faults() { [ -z "$FAULTS" ] || kill -TERM "$FAULTS" 2>/dev/null || true; }
 
 test_browser() {
   raise
-  run_playwright "journeys" --grep-invert '@pictures|@faults|@bench' ${1:+--grep "$1"}
+  [ "${1:-}" = walk ] || run_playwright "journeys" --grep-invert '@pictures|@faults|@bench|@walk' ${1:+--grep "$1"}
+  case ${1:-walk} in walk) walk_procedures few ;; esac
+}
+
+# walk_procedures all|few: jobs of them on two hooks, and each carried out to its end at a bench in a browser.
+walk_procedures() {
+  TEKKAL_WALK=$1 slow "Jobs to walk" artisan db:seed --class='Tests\Browser\WalkSeeder' --force
+  run_playwright "walks" --grep @walk
 }
 
 # run_playwright name argument…: drives the instance in use, and keeps the count for the end.

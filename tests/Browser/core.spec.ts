@@ -1,13 +1,14 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import type { CoreBeside } from '../../resources/js/core/beside';
 import { test } from './shop';
 
 /** The core beside the page with its answers as they come: what is compared is bytes. */
 type Raw = { begin: (plan: string) => Promise<void>; call: (what: string, text: string) => Promise<string>; state: () => Promise<string> };
 
-type Life = { name: string; plan: string; events: string[]; outcomes: string; state: string };
+/** With `where`, the screen after each event belongs to it too. */
+type Life = { name: string; plan: string; where?: string; events: string[]; outcomes: string; state: string; finished?: boolean };
 
 const SEEDS = 500;
 
@@ -17,41 +18,66 @@ function entry(): string {
   return `/build/${manifest['resources/js/core/beside.ts']?.file ?? 'missing'}`;
 }
 
+/** Prints lives by the core as it runs here. */
+function printed(which: string): Life[] {
+  const lines = execFileSync('php', ['core/tests/Beside/lives.php', which], { encoding: 'utf8', maxBuffer: 256 * 1024 * 1024 });
+  return lines
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line) as Life);
+}
+
+/** A page with the core beside it. */
+async function besideCore(page: Page): Promise<void> {
+  await page.goto('/sign-in');
+  await page.evaluate(async (module) => {
+    const { CoreBeside: Core } = (await import(module)) as { CoreBeside: typeof CoreBeside };
+    Object.assign(globalThis, { core: await Core.start() });
+  }, entry());
+}
+
+/** Names of those that come to other bytes beside the page. */
+async function different(page: Page, lives: Life[]): Promise<string[]> {
+  const names: string[] = [];
+  for (const life of lives) {
+    const came = await page.evaluate(async ({ plan, where, events }) => {
+      const { core } = globalThis as unknown as { core: Raw };
+      const sha = async (text: string) =>
+        Array.from(new Uint8Array(await crypto.subtle.digest('SHA-256', new TextEncoder().encode(text))), (b) => b.toString(16).padStart(2, '0')).join('');
+      await core.begin(plan);
+      if (where !== undefined) await core.call('stand', where);
+      const answers: string[] = [];
+      for (const event of events) answers.push(await core.call(where === undefined ? 'decide' : 'take', event));
+      return { outcomes: await sha(answers.join('')), state: await sha(await core.state()) };
+    }, life);
+    if (came.outcomes !== life.outcomes || came.state !== life.state) names.push(life.name);
+  }
+  return names;
+}
+
 /**
  * The same PHP, unchanged, on the server and in Chromium: every run of the corpus of decisions and hundreds of drawn ones
  * come to the same bytes, outcome by outcome and register by register.
  */
 test('the core beside a page decides every life as the server does, byte for byte', async ({ page }) => {
   test.setTimeout(540_000);
-  const printed = execFileSync('php', ['core/tests/Beside/lives.php', String(SEEDS)], { encoding: 'utf8', maxBuffer: 256 * 1024 * 1024 });
-  const lives = printed
-    .trim()
-    .split('\n')
-    .map((line) => JSON.parse(line) as Life);
+  const lives = printed(String(SEEDS));
   expect(lives.length).toBeGreaterThan(SEEDS + 60);
-
-  await page.goto('/sign-in');
-  await page.evaluate(async (module) => {
-    const { CoreBeside: Core } = (await import(module)) as { CoreBeside: typeof CoreBeside };
-    Object.assign(globalThis, { core: await Core.start() });
-  }, entry());
+  await besideCore(page);
   const bundle = JSON.parse(readFileSync('public/core/bundle.json', 'utf8')) as { hash: string };
   expect(await page.evaluate(() => (globalThis as unknown as { core: CoreBeside }).core.hash)).toBe(bundle.hash);
 
-  const different: string[] = [];
-  for (const life of lives) {
-    const came = await page.evaluate(async ({ plan, events }) => {
-      const { core } = globalThis as unknown as { core: Raw };
-      const sha = async (text: string) =>
-        Array.from(new Uint8Array(await crypto.subtle.digest('SHA-256', new TextEncoder().encode(text))), (b) => b.toString(16).padStart(2, '0')).join('');
-      await core.begin(plan);
-      const outcomes: string[] = [];
-      for (const event of events) outcomes.push(await core.call('decide', event));
-      return { outcomes: await sha(outcomes.join('')), state: await sha(await core.state()) };
-    }, life);
-    if (came.outcomes !== life.outcomes || came.state !== life.state) different.push(life.name);
-  }
-  expect(different).toEqual([]);
+  expect(await different(page, lives)).toEqual([]);
+});
+
+test('every procedure that ships is carried out to its end beside a page, and every screen on the way is the server’s, byte for byte', async ({ page }) => {
+  test.setTimeout(540_000);
+  const walks = printed('walks');
+  expect(walks.length).toBeGreaterThan(40);
+  expect(walks.filter((walk) => walk.finished !== true).map((walk) => walk.name)).toEqual([]);
+  await besideCore(page);
+
+  expect(await different(page, walks)).toEqual([]);
 });
 
 test('what the core beside a page cannot read is said, and it goes on; where it cannot start, that is said', async ({ page }) => {

@@ -1,6 +1,7 @@
-import { writeFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { type Page, expect } from '@playwright/test';
-import { atDesk, engineFor, newBench, newSerial, signInAtBench, takeTool, test } from './shop';
+import { atDesk, coreReady, engineFor, engineOf, layOut, newBench, newSerial, signInAtBench, signOutAtBench, takeTool, test, unlike } from './shop';
 
 const WANTED = 100;
 
@@ -31,8 +32,98 @@ async function press(page: Page, key: string, waitsForNext: boolean): Promise<nu
   return page.evaluate(() => window.measured);
 }
 
+function median(times: number[]): number {
+  return [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? Number.NaN;
+}
+
 function p95(times: number[]): number {
   return [...times].sort((a, b) => a - b)[Math.ceil(times.length * 0.95) - 1] ?? Number.NaN;
+}
+
+/** The page's own work four times slower; a worker beside it is not slowed by that. */
+const SLOWER = 4;
+
+const OPENINGS = 15;
+
+/** Milliseconds from asking for a run of 42 positions and five rounds until its call stands on the screen, as the page itself counts them. */
+async function opened(page: Page): Promise<number> {
+  await page.reload();
+  await page.getByRole('heading', { name: 'What is stamped on the heads?' }).waitFor();
+  return page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        requestAnimationFrame(() => resolve(performance.now()));
+      }),
+  );
+}
+
+test('@bench a run of 42 positions and five rounds is opened, with a processor four times slower', async ({ browser }) => {
+  test.setTimeout(400_000);
+  const lead = await atDesk(browser, 'lead');
+  const serial = `OS6-27-${unlike()}`;
+  await engineOf(lead, serial, 'Cylinder heads', 'Juno Castrel');
+  const bench = await newBench(browser, 'Bench of the opening');
+  await signInAtBench(bench, '1042');
+  await bench.getByRole('button', { name: new RegExp(serial) }).click();
+  await bench.getByRole('button', { name: 'It is all here' }).waitFor();
+  // Something is on record, so that it opens at its call.
+  await bench.keyboard.press('+');
+  await bench.getByRole('button', { name: 'Leave it, or hand it over' }).click();
+  await bench.keyboard.press('Enter');
+  await bench.getByRole('button', { name: new RegExp(serial) }).click();
+  await bench.getByRole('button', { name: 'It looks like this, go on' }).click();
+  await bench.getByRole('heading', { name: 'What is stamped on the heads?' }).waitFor();
+  await bench.getByText('all sent').waitFor();
+  const plain: number[] = [];
+  for (let i = 0; i < OPENINGS; i += 1) plain.push(await opened(bench));
+  const cdp = await bench.context().newCDPSession(bench);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+  const slow: number[] = [];
+  for (let i = 0; i < OPENINGS; i += 1) slow.push(await opened(bench));
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  const decided = await decisions(bench);
+  writeFileSync(
+    `${process.env.BENCH_OUT ?? 'var'}/open.json`,
+    JSON.stringify({
+      opened_ms: median(plain),
+      opened_slow_ms: median(slow),
+      decide_p95_ms: p95(decided.decide),
+      take_p95_ms: p95(decided.take),
+      decisions: decided.take.length,
+    }),
+  );
+});
+
+/** Milliseconds of every event of a walk of the longest procedure: decided alone, and with the screen that follows. */
+async function decisions(page: Page): Promise<{ decide: number[]; take: number[] }> {
+  const lines = execFileSync('php', ['core/tests/Beside/lives.php', 'walks'], { encoding: 'utf8', maxBuffer: 256 * 1024 * 1024 });
+  const walks = lines
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line) as { name: string; plan: string; where: string; events: string[] });
+  const walk = walks.find((w) => w.name === 'os6-heads');
+  const entry = (JSON.parse(readFileSync('public/build/manifest.json', 'utf8')) as Record<string, { file: string }>)['resources/js/core/beside.ts']?.file ?? '';
+  return page.evaluate(
+    async ({ module, plan, where, events }) => {
+      const { CoreBeside: Core } = (await import(module)) as {
+        CoreBeside: { start: () => Promise<{ begin: (p: string) => Promise<void>; call: (what: string, text: string) => Promise<string> }> };
+      };
+      const core = await Core.start();
+      const timed = async (what: string) => {
+        await core.begin(plan);
+        await core.call('stand', where);
+        const times: number[] = [];
+        for (const event of events) {
+          const began = performance.now();
+          await core.call(what, event);
+          times.push(performance.now() - began);
+        }
+        return times;
+      };
+      return { decide: await timed('decide'), take: await timed('take') };
+    },
+    { module: `/build/${entry}`, plan: walk?.plan ?? '', where: walk?.where ?? '', events: walk?.events ?? [] },
+  );
 }
 
 test('@bench from Enter to the next step painted, against an empty key press on the same page', async ({ browser }) => {
@@ -46,7 +137,9 @@ test('@bench from Enter to the next step painted, against an empty key press on 
     await engineFor(lead, serial, 'Edda Braskin');
     await signInAtBench(bench, '1044');
     await bench.getByRole('button', { name: new RegExp(serial) }).click();
+    await layOut(bench);
     await takeTool(bench, 'TW-04');
+    await coreReady(bench);
     for (let step = 0; step < 7 && enter.length < WANTED; step += 1) {
       await expect(bench.getByRole('heading', { name: /^Bolt / })).toBeVisible();
       // Nobody pulls the next bolt before the last reading has been answered: the page is at rest.
@@ -56,7 +149,7 @@ test('@bench from Enter to the next step painted, against an empty key press on 
       enter.push(await press(bench, 'Enter', true));
     }
     await expect(bench.getByText('all sent')).toBeVisible();
-    await bench.getByRole('button', { name: 'Sign out' }).click();
+    await signOutAtBench(bench);
   }
   writeFileSync(
     `${process.env.BENCH_OUT ?? 'var'}/enter.json`,

@@ -1,5 +1,19 @@
 import { expect } from '@playwright/test';
-import { atDesk, engineByHand, expectBolt, newBench, newBenchByHand, newSerial, signInAtBench, takeTool, type, test } from './shop';
+import {
+  atDesk,
+  engineByHand,
+  expectBolt,
+  layOut,
+  newBench,
+  newBenchByHand,
+  newSerial,
+  signInAtBench,
+  signOutAtBench,
+  takeBack,
+  takeTool,
+  type,
+  test,
+} from './shop';
 
 test('an engine comes in, is tightened at two benches with one bolt short and one overdue tool, and is audited', async ({ browser }) => {
   const serial = newSerial();
@@ -19,6 +33,7 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
     await signInAtBench(first, '1041');
     await first.getByLabel('Scan a serial').fill(`@S${serial}`);
     await first.keyboard.press('Enter');
+    await layOut(first);
     await expect(first.getByRole('heading', { name: 'Take a torque wrench' })).toBeVisible();
     await takeTool(first, 'TW-07');
     await expect(first.getByRole('alert')).toContainText('TW-07 is out of calibration: its calibration was due by');
@@ -55,11 +70,13 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
   });
 
   await test.step('backed off and redone, the lead’s page follows by itself', async () => {
-    await first.getByRole('button', { name: 'It is backed off, redo it' }).click();
+    await first.getByRole('button', { name: 'It is loose' }).click();
     await expectBolt(first, 4, 1);
     await type(first, '32.0');
     await expectBolt(first, 5, 1);
-    await expect(lead.locator('[data-question=in_window]')).toHaveAttribute('data-answer', 'yes');
+    // Not yet: three joints of the engine are not begun. Nothing of this one speaks against it.
+    await expect(lead.locator('[data-question=in_window]')).toHaveAttribute('data-answer', 'not_yet');
+    await expect(lead.getByText('Main caps: 4 measured and in.')).toBeVisible();
   });
 
   await test.step('after a reload the run stands at the very step', async () => {
@@ -68,8 +85,13 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
   });
 
   await test.step('an overdue wrench that sends a reading all the same is kept, not refused', async () => {
-    await first.getByLabel('Simulated tool’s name').selectOption('TW-07');
+    await first.getByLabel('Simulated tool’s name').selectOption({ label: 'TW-07' });
     await first.getByRole('button', { name: 'Good pull' }).click();
+    await expect(first.getByRole('heading', { name: 'Kept, and flagged' })).toBeVisible();
+    await expect(first.getByText(/TW-07 is out of calibration/)).toBeVisible();
+    await first.keyboard.press('Enter');
+    await expect(first.getByRole('heading', { name: 'Kept, and flagged' })).toBeVisible();
+    await first.getByRole('button', { name: 'I have read it' }).click();
     await expectBolt(first, 6, 1);
     await expect(first.getByText('all sent')).toBeVisible();
   });
@@ -104,24 +126,23 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
 
   await test.step('after signing out and in, the turn goes on; a typing error is taken back', async () => {
     await second.reload(); // a bench hears of it with its next word to the server
-    await expect(second.getByRole('alertdialog')).toContainText('Pulled while it could not count');
-    await second.getByRole('button', { name: 'It is backed off, redo it' }).click();
+    await expect(second.getByRole('alert')).toContainText('Pulled while it could not count');
+    await second.getByRole('button', { name: 'It is loose' }).click();
     await expectBolt(second, 6, 1);
     await type(second, '32.2');
     await takeTool(second, 'AG-02');
     await expectBolt(second, 1, 2);
     await type(second, '46');
     await expectBolt(second, 2, 2);
-    await second.getByRole('button', { name: 'Sign out' }).click();
+    await signOutAtBench(second);
     await expect(second.getByLabel('Badge: scan it or type its number')).toBeVisible();
     await signInAtBench(second, '1041');
     await second.getByRole('button', { name: new RegExp(serial) }).click();
     await expectBolt(second, 2, 2);
     await type(second, '49');
     await expectBolt(second, 3, 2);
-    await expect(second.getByRole('button', { name: 'Take back bolt 2' })).toBeEnabled();
-    await second.keyboard.press('-');
-    await second.getByRole('button', { name: 'Wrong key' }).click();
+    await expect(second.getByText('all sent')).toBeVisible();
+    await takeBack(second);
     await expectBolt(second, 2, 2);
     for (const [bolt, reading] of [
       [2, '47'],
@@ -145,10 +166,11 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
     await expect(lead.locator('[data-question=in_window]')).toHaveAttribute('data-answer', 'in_doubt');
     await lead.getByRole('button', { name: 'Dismiss' }).click();
     await lead.getByRole('button', { name: 'It belongs to no step here' }).click();
+    // Three joints of this engine were never begun: what speaks for this one is no yes for the engine.
     for (const [question, answer] of [
-      ['every_step', 'yes'],
-      ['in_window', 'yes'],
-      ['in_sequence', 'yes'],
+      ['every_step', 'no'],
+      ['in_window', 'not_yet'],
+      ['in_sequence', 'not_yet'],
       ['tools_good', 'no'],
     ] as const) {
       await expect(lead.locator(`[data-question=${question}]`)).toHaveAttribute('data-answer', answer);
@@ -161,11 +183,10 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
     await expect(lead.getByText('Simulated.')).toBeVisible();
   });
 
-  await test.step('the build is finished and shipped', async () => {
+  await test.step('an engine of which one joint is tightened is not finished, and it says what is open', async () => {
     await lead.getByRole('link', { name: 'Builds' }).click();
     await lead.getByRole('link', { name: serial }).click();
     await lead.getByRole('button', { name: 'Finish the build' }).click();
-    await lead.getByRole('button', { name: 'Ship it' }).click();
-    await expect(lead.getByText('shipped', { exact: true })).toBeVisible();
+    await expect(lead.getByText(`${serial} is not done: Connecting rods, Cylinder head, Flywheel.`)).toBeVisible();
   });
 });

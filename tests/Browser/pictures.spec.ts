@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { atDesk, expectBolt, newBench, signInAtBench, takeTool, type, test } from './shop';
+import { atDesk, coreReady, enterBadge, expectBolt, layOut, newBench, signInAtBench, takeTool, type, test } from './shop';
 
 // Not a test: takes the pictures of docs/screenshots from the demo as it stands (bin/tekkal pictures, on a fresh demo).
 test('pictures of the main views @pictures', async ({ browser }) => {
@@ -61,37 +61,29 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await lead.locator('[data-question=in_window]').waitFor();
   await settle();
   await lead.screenshot(keep('audit-short'));
-  await lead.goto('/audit?serial=TN3-26-0390');
-  await lead.locator('table a').first().click();
-  await lead.locator('[data-question=in_window]').waitFor();
-  await settle();
-  await lead.screenshot(keep('audit-tool'));
 
   const bench = await newBench(browser, 'Bench 2');
   await signInAtBench(bench, '1041');
   await settle(bench);
   await bench.screenshot(keep('hook'));
   await bench.getByRole('button', { name: /TN3-26-0417/ }).click();
-  await takeTool(bench, 'TW-07');
-  await bench.getByRole('alert').waitFor();
-  await bench.screenshot(keep('tool-refused'));
+  await bench.getByRole('heading', { name: 'Lay it out' }).waitFor();
+  await settle(bench);
+  await bench.screenshot(keep('lay-out'));
+  await layOut(bench);
   await takeTool(bench, 'TW-04');
+  await coreReady(bench);
   for (const [i, reading] of ['31.8', '32.1', '32.4'].entries()) {
     await expectBolt(bench, i + 1, 1);
     await type(bench, reading);
   }
   await expectBolt(bench, 4, 1);
-  await expect(bench.getByRole('button', { name: 'Take back bolt 3' })).toBeEnabled();
   await bench.keyboard.type('31.9');
   await settle(bench);
   await bench.screenshot(keep('call'));
-  await bench.keyboard.press('/');
-  await bench.getByRole('button', { name: 'Dark' }).click();
-  await bench.screenshot(keep('call-dark-keys'));
-  await bench.getByRole('button', { name: 'Light' }).click();
   await bench.getByLabel('Reading of TW-04 in N·m').fill('27.4');
   await bench.keyboard.press('Enter');
-  await expect(bench.getByRole('button', { name: 'It is backed off, redo it' })).toBeEnabled();
+  await expect(bench.getByRole('button', { name: 'It is loose' })).toBeEnabled();
   await settle(bench);
   await bench.screenshot(keep('stop'));
   await bench.evaluate(() => {
@@ -100,4 +92,29 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   });
   await bench.getByRole('dialog', { name: 'This bench is locked' }).waitFor();
   await bench.screenshot(keep('locked'));
+
+  for (const [name, badge, serial, shown] of [
+    ['stretch', '1041', 'HG4-26-0231', /^Stretch from/],
+    ['turn', '1042', 'HG4-26-0228', /^35° of/],
+    ['hold', '1042', 'OS6-26-0176', /^The joint with/],
+  ] as const) {
+    const other = await newBench(browser, `Bench for ${name}`);
+    await signInAtBench(other, badge);
+    await other.getByRole('button', { name: new RegExp(serial) }).click();
+    await other.getByRole('button', { name: 'Go on here' }).click();
+    if (name === 'stretch') {
+      await coreReady(other);
+      await other.getByRole('button', { name: 'It is zeroed' }).click();
+    }
+    if (name === 'hold') await enterBadge(other, '1043');
+    await other.getByRole('img', { name: shown }).waitFor();
+    await coreReady(other);
+    if (name === 'turn') {
+      await other.keyboard.press('+');
+      await other.getByRole('button', { name: /^\d? ?Dark/ }).click();
+      await other.keyboard.press('*');
+    }
+    await settle(other);
+    await other.screenshot(keep(name));
+  }
 });

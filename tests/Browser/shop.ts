@@ -1,4 +1,13 @@
+import AxeBuilder from '@axe-core/playwright';
 import { type Browser, type BrowserContext, type Page, test as base, expect } from '@playwright/test';
+import type { RunSheet } from '@/api/types';
+
+/** What a machine can see of the accessibility of a page as it stands; or of one rule. */
+export async function accessible(page: Page, rule?: string): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (rule === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules([rule])).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+}
 
 /** A journey whose pages are closed when it is over: left open they would go on asking, beside all that come after. */
 export const test = base.extend<{ closing: undefined }>({
@@ -129,12 +138,19 @@ export async function engineFor(lead: Page, serial: string, assembler: string): 
   await expect(lead.getByText(`On ${assembler}’s hook, not begun.`)).toBeVisible();
 }
 
-async function give(context: BrowserContext, serial: string, assembler: string): Promise<string> {
+/** An engine of any family, one joint of it on somebody's hook with the hardware that it comes with. */
+export async function engineOf(lead: Page, serial: string, joint: string, assembler: string): Promise<void> {
+  await give(lead.context(), serial, assembler, joint);
+}
+
+async function give(context: BrowserContext, serial: string, assembler: string, joint = 'Main caps'): Promise<string> {
   const { customers, assemblers } = await ask<{ customers: Named[]; assemblers: Named[] }>(context, 'builds/choices');
   const idOf = (list: Named[], name: string) => list.find((one) => one.name === name)?.id;
   const { id } = await ask<{ id: string }>(context, 'builds', { serial, customer: idOf(customers, 'Skerry Dredging') });
-  const { joints } = await ask<{ joints: Named[] }>(context, `builds/${id}`);
-  await ask(context, `builds/${id}/assignments`, { joint: idOf(joints, 'Main caps'), person: idOf(assemblers, assembler) });
+  const { joints } = await ask<{ joints: (Named & { options: { procedure: string; option: string }[] })[] }>(context, `builds/${id}`);
+  const options = joints.find((one) => one.name === joint)?.options ?? [];
+  const procedure = (options.find((o) => o.option === 'stock bolts') ?? options[0])?.procedure ?? null;
+  await ask(context, `builds/${id}/assignments`, { joint: idOf(joints, joint), person: idOf(assemblers, assembler), procedure });
   return id;
 }
 
@@ -147,7 +163,7 @@ export async function engineByHand(page: Page, serial: string, assembler: string
   await page.getByRole('option', { name: 'Skerry Dredging' }).click();
   await page.getByRole('button', { name: 'Put it on a stand' }).click();
   await expect(page.getByRole('heading', { name: serial })).toBeVisible();
-  await page.getByRole('button', { name: 'Give it to somebody' }).click();
+  await page.getByRole('article').filter({ hasText: 'Main caps' }).getByRole('button', { name: 'Give it to somebody' }).click();
   await page.getByRole('combobox', { name: 'Assembler' }).click();
   await page.getByRole('option', { name: assembler }).click();
   await page.getByRole('button', { name: 'Give it', exact: true }).click();
@@ -155,20 +171,75 @@ export async function engineByHand(page: Page, serial: string, assembler: string
 }
 
 export async function takeTool(page: Page, code: string): Promise<void> {
-  await page.getByRole('button', { name: new RegExp(`^${code}`) }).click();
+  await page.getByRole('button', { name: new RegExp(`\\b${code} `) }).click();
 }
 
 export async function expectBolt(page: Page, number: number, round: number): Promise<void> {
-  await expect(page.getByRole('heading', { name: new RegExp(`^Bolt ${String(number)} `) })).toBeVisible();
+  await expect(page.getByRole('heading', { name: new RegExp(`^Bolt ${String(number)}\\b`) })).toBeVisible();
   await expect(page.getByText(`Round ${String(round)}`, { exact: true })).toBeVisible();
+}
+
+/** What is stamped on heads stands on no screen: a hand looks at the metal, and this one at the sheet. It picks the number of what it sees. */
+export async function stampOnMetal(page: Page): Promise<string> {
+  const run = /runs\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? '';
+  let key: string | undefined;
+  const look = async () => {
+    const sheet = (await (await page.request.get(`/api/bench/runs/${run}`, { headers: { Accept: 'application/json' } })).json()) as RunSheet;
+    const asks = (await page.getByRole('heading', { level: 1 }).textContent())?.trim();
+    key = sheet.view.call.title === asks ? sheet.view.call.answers.find((a) => a.good)?.key : undefined;
+    return key;
+  };
+  await expect.poll(look).toBeTruthy();
+  return key ?? '';
+}
+
+/** Heads read and surfaces seen to, as often as it is asked. */
+export async function prepare(page: Page): Promise<void> {
+  const title = page.getByRole('heading', { level: 1 });
+  for (;;) {
+    const asks = ((await title.textContent()) ?? '').trim();
+    if (asks.startsWith('What is stamped')) {
+      await page.keyboard.type(await stampOnMetal(page));
+      await page.keyboard.press('Enter');
+    } else if (/ (on|under) the /.test(asks)) await page.getByRole('button', { name: /It is (on|dry)$/ }).click();
+    else return;
+    await expect(title).not.toHaveText(asks);
+  }
+}
+
+/** All that comes before the first tool of a run that nobody has touched. */
+export async function layOut(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'It is all here' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Lay it out');
+  await prepare(page);
 }
 
 /** Edda Braskin begins the run on her hook at this bench, with its tool, and stands at the first bolt. */
 export async function atFirstBolt(page: Page, serial: string): Promise<void> {
   await signInAtBench(page, '1044');
   await page.getByRole('button', { name: new RegExp(serial) }).click();
+  await layOut(page);
   await takeTool(page, 'TW-04');
   await expectBolt(page, 1, 1);
+  await coreReady(page);
+}
+
+/** From here on the core beside the page decides, with the server or without. */
+export async function coreReady(page: Page): Promise<void> {
+  await expect(page.locator('[data-core=ready]')).toBeVisible({ timeout: 30_000 });
+}
+
+/** The way off, behind the key that holds what one needs seldom. */
+export async function signOutAtBench(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+}
+
+/** What was typed last is taken back as a wrong key: asked for behind what is wrong, and the first answer takes nothing. */
+export async function takeBack(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Something is wrong' }).click();
+  await page.getByRole('button', { name: /^\d? ?I typed .* wrongly/ }).click();
+  await page.getByRole('button', { name: 'Wrong key' }).click();
 }
 
 /** Types a reading as the numeric pad would: nobody clicks into a field. */

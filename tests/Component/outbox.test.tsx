@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { answerOf, api } from '@/api/client';
 import type { Command } from '@/api/types';
-import { Outbox, type StepObservation } from '@/areas/bench/outbox';
+import { Outbox, type RunObservation } from '@/areas/bench/outbox';
 import { useOutbox } from '@/areas/bench/useOutbox';
 import { SESSION_AT_BENCH, inApp, newClient, refused, serve, unreachable } from './server';
 
@@ -17,7 +17,7 @@ beforeEach(() => {
 });
 afterEach(() => vi.useRealTimers());
 
-const seen = (value: string): StepObservation => ({
+const seen = (value: string): RunObservation => ({
   type: 'reading_taken',
   v: 1,
   id: crypto.randomUUID(),

@@ -1,29 +1,57 @@
-import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
+import type { BenchView, Call, RunSheet, Scale } from '@/api/types';
 
-const step = (position: string): RunStep => ({
-  id: `snug:${position}`,
-  stage: 'snug',
-  kind: 'torque',
-  quantity: 'torque',
-  position,
-  target: '32 N·m',
-  window: '30.4 to 33.6 N·m',
-  threshold: null,
-  status: 'to_do',
-  attempts: [],
-});
-
-const WRENCH: ToolOffer = {
-  id: 't4',
-  code: 'TW-04',
-  name: 'Torque wrench',
-  range: '12 to 60 N·m',
-  kind_words: 'torque wrench',
+const SCALE: Scale = {
   unit: { code: 'N.m', symbol: 'N·m' },
-  resolution: '0.1',
-  reasons: [],
-  settings: ['1', '2'].map((p) => ({ step: `snug:${p}`, digits: '32', low: '30.4', high: '33.6' })),
+  digits: '32',
+  low: '30.4',
+  high: '33.6',
+  least: '30.4',
+  most: '33.6',
+  doubts: [
+    { from: '304', to: '336', says: 'a decimal mark is a factor of 10', over: '10' },
+    { from: '60', says: 'TW-04 is for 12–60 N·m', beyond: true },
+  ],
 };
+
+export const READ: Call = {
+  kind: 'read',
+  title: 'Bolt 1',
+  says: ['in one free motion', 'engine oil on threads', 'TW-04, torque wrench'],
+  step: 'snug:1:1',
+  position: '1',
+  scale: SCALE,
+  fields: [{ name: 'value', label: 'Reading of TW-04', kind: 'value', into: 'value', optional: false, scale: SCALE }],
+  answers: [{ key: 'Enter', says: 'Take', takes: ['value'], good: true, event: { type: 'reading_taken', step: 'snug:1:1', tool: 't4' } }],
+};
+
+const TOOLS: Call = {
+  kind: 'tool',
+  title: 'Take a torque wrench',
+  says: [],
+  fields: [],
+  answers: [{ key: '1', says: 'TW-04', takes: [], good: true, event: { type: 'tool_taken', quantity: 'torque', tool: 't4' } }],
+  offers: [
+    { id: 't4', code: 'TW-04', name: 'Torque wrench', range: '12–60 N·m', reasons: [], key: '1' },
+    { id: 't7', code: 'TW-07', name: 'Dial wrench', range: '15–75 lbf·ft', reasons: ['TW-07 is out of calibration.'] },
+  ],
+};
+
+export const viewOf = (call: Call): BenchView => ({
+  call,
+  tools: [TOOLS],
+  done: 0,
+  all: 2,
+  rounds: [{ stage: 'snug', done: 0, all: 2 }],
+  marks: ['1', '2'].map((position) => ({ position, strokes: [], old: 0 })),
+  last: null,
+  wet: [],
+  leave: '1 min, after round 1',
+  parked: false,
+  finished: false,
+  last_seq: 7,
+  next_step: 'snug:1:1',
+  stopped_at: null,
+});
 
 /** One round on two bolts, as the server sends it to the bench that has it in hand. */
 export const SHEET: RunSheet = {
@@ -36,9 +64,7 @@ export const SHEET: RunSheet = {
   revision: 'A',
   newer: null,
   permits: [],
-  rounds: ['32 N·m'],
-  stages: [{ key: 'snug', motion: 'may_ratchet', why: '' }],
-  surfaces: [{ surface: 'thread', condition: 'engine oil' }],
+  rounds: [{ stage: 'snug', line: '32 N·m', why: '' }],
   cautions: ['Eyes are protected while a bolt is pulled.'],
   sketch: {
     map: {
@@ -51,14 +77,11 @@ export const SHEET: RunSheet = {
     groups: [{ key: 'caps', name: 'cap bolts', fastener: 'bolt' }],
     fasteners: [{ key: 'bolt', head: 'hex', across_flats_mm: '13' }],
   },
-  holder: { person: 'p1', person_name: 'Assembler', device: 'bench-1', device_name: 'Bench 1' },
+  kit: [],
+  time: null,
+  left: null,
+  holder: { person: 'p1', person_name: 'Assembler', device: 'bench-1', device_name: 'Bench 1', partner_name: null },
   last_seq: 7,
-  finished: false,
-  next_step: 'snug:1',
-  stopped_at: null,
-  stop: null,
-  steps: [step('1'), step('2')],
-  walk_sheet: ['1', '2'].map((p) => ({ step: `snug:${p}`, quantity: 'torque', low: '30.4', high: '33.6', units: [{ code: 'N.m', factor: '1' }] })),
-  tools: { torque: { taken: 'TW-04', offers: [WRENCH] }, angle: { taken: null, offers: [] } },
-  marks: ['1', '2'].map((position) => ({ position, strokes: [], old: 0, fault: null })),
+  view: viewOf(READ),
+  beside: { plan: 'a'.repeat(64), state: {}, rack: {} },
 };

@@ -14,7 +14,9 @@ test('a screen that is drawn once more while somebody is being signed out breaks
     'GET notices': () => ({ body: { notices: [] } }),
   });
   render(inApp(<Screens />, '/bench', client));
-  const look = await screen.findByRole('button', { name: 'Dark' }, { timeout: 10_000 });
+  const more = await screen.findByRole('button', { name: 'More' }, { timeout: 10_000 });
+  fireEvent.click(more);
+  const look = await screen.findByRole('button', { name: 'Dark, for the night' });
 
   act(() => {
     client.setQueryData(SESSION, { ...SESSION_AT_BENCH, person: null });

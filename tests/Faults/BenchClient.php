@@ -23,7 +23,7 @@ final class BenchClient
 
     public string $sitting = '';
 
-    /** @var list<array<string, mixed>> the steps still to be done, as the server's walk sheet tells them */
+    /** @var list<array<string, mixed>> the steps still to be done, as the plan tells them */
     public array $walk = [];
 
     /** @var list<array<string, mixed>> */
@@ -78,12 +78,14 @@ final class BenchClient
         $this->run = (string) $sheet['id'];
         $this->subject = (string) $sheet['subject'];
         foreach (['torque' => 'TW-04', 'angle' => 'AG-02'] as $quantity => $code) {
-            $offer = array_column($sheet['tools'][$quantity]['offers'], 'id', 'code')[$code];
+            $offer = array_column($sheet['beside']['rack']['tools'], 'id', 'code')[$code];
             $this->keep($this->stamped('tool_taken') + ['quantity' => $quantity, 'tool' => $offer]);
             $this->tools[$quantity] = $offer;
         }
         $this->insist(fn (): array => [$this->flush() ? 200 : 0, []]);
-        $this->walk = array_values($sheet['walk_sheet']);
+        $plan = (string) $this->insist(fn (): array => $this->bench->get('bench/plans/'.$sheet['beside']['plan']))['plan'];
+        $this->walk = json_decode($plan, true, flags: JSON_THROW_ON_ERROR)['steps'];
+        $this->walk = array_map(fn (array $s): array => ['step' => self::step($s)] + $s, $this->walk);
 
         return $this;
     }
@@ -125,19 +127,25 @@ final class BenchClient
         return $answer;
     }
 
+    /** @param  array<string, mixed>  $step  as a plan writes it */
+    private static function step(array $step): string
+    {
+        return "$step[stage]:$step[position]:$step[pass]";
+    }
+
     /**
-     * The reading that the next step of the walk sheet wants.
+     * The reading that the next step of the plan wants.
      *
      * @return array<string, mixed>
      */
     public function reading(?string $step = null, ?string $value = null): array
     {
         $line = array_values(array_filter($this->walk, fn (array $l): bool => $l['step'] === ($step ?? $this->walk[0]['step'])))[0];
-        $torque = $line['quantity'] === 'torque';
+        $torque = str_ends_with((string) $line['low'], 'N.m');
         $value ??= $torque ? sprintf('%.1f', ((float) $line['low'] + (float) $line['high']) / 2) : (string) (int) ((float) $line['low'] + 2);
 
         return $this->stamped('reading_taken') + [
-            'step' => $line['step'], 'value' => $value.($torque ? ' N.m' : ' deg'), 'raw' => $value, 'tool' => $this->tools[$line['quantity']], 'source' => 'typed',
+            'step' => $line['step'], 'value' => $value.($torque ? ' N.m' : ' deg'), 'raw' => $value, 'tool' => $this->tools[$torque ? 'torque' : 'angle'], 'source' => 'typed',
             'device_says' => ['standing' => 'applied', 'verdict' => 'in'],
         ];
     }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\RunContext;
 use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Record\Models\Run;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Simulation\SimulatedHand;
+use Tekkal\Core\Unit\Kind;
 
 /** Somebody sitting at an enrolled bench, acting over HTTP as the bench's own page would. */
 final class BenchActor
@@ -48,6 +52,16 @@ final class BenchActor
     public function take(string $quantity, string $code): TestResponse
     {
         return $this->send($this->observation('tool_taken') + ['quantity' => $quantity, 'tool' => $this->world->tools[$code]]);
+    }
+
+    /** Heads read and surfaces acknowledged: all that comes before the first tool. */
+    public function prepared(): self
+    {
+        while (in_array(($call = (array) $this->show()['view']['call'])['act'] ?? '', ['stamp', 'apply', 'fit'], true)) {
+            $this->send((array) (new SimulatedHand)->answer($call)['event'] + array_diff_key($this->observation('x'), ['type' => 0]))->assertOk();
+        }
+
+        return $this;
     }
 
     /** Begun, with a fit wrench and gauge in hand. */
@@ -110,11 +124,17 @@ final class BenchActor
         return $this->world->atBench($this->device, null, null, 'POST', 'bench/observations', ['sent_at' => now()->toIso8601ZuluString('millisecond'), 'observations' => $observations]);
     }
 
+    /** @return list<Step> what is still to be done, in order */
+    public function walk(): array
+    {
+        return RunContext::get($this->run)->fold->freeze()->remaining();
+    }
+
     public function completeAll(): void
     {
-        foreach ($this->show()['walk_sheet'] as $line) {
-            $torque = $line['quantity'] === 'torque';
-            $this->send($this->reading($line['step'], $torque ? '32.0' : (string) ((int) $line['low'] + 2), $torque ? 'TW-04' : 'AG-02'))->assertOk();
+        foreach ($this->walk() as $step) {
+            $low = $step->goal()->window->low->digits ?? '0';
+            $this->send($step->quantity() === Kind::Torque ? $this->reading($step->id, '32.0') : $this->reading($step->id, (string) ((int) $low + 2), 'AG-02'))->assertOk();
         }
     }
 

@@ -85,6 +85,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/hook/times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How long the first jobs on one's hook take, and where they can be left */
+        get: operations["bench.hookTimes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench/observations": {
         parameters: {
             query?: never;
@@ -181,6 +198,57 @@ export interface paths {
         put?: never;
         /** Close a run that has every step done */
         post: operations["bench.finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/plans/{plan}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A plan by its hash, as the canonical bytes that the core beside a screen begins with */
+        get: operations["bench.plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/partner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A second person joins, by badge and PIN */
+        post: operations["bench.join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody else looks at a round that asks for it, and says so by badge and PIN */
+        post: operations["bench.look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1222,16 +1290,18 @@ export interface components {
             /** Format: uuid */
             entry: string;
             number: number;
-            given: string;
-            base: string;
-            in_base: string;
+            /** @description as it was given; a setting where nothing was read; null where a word was all */
+            given: string | null;
+            /** @description what is judged, in N·m, degrees or mm */
+            base: string | null;
+            in_base: string | null;
             verdict: components["schemas"]["Verdict"];
             word: string;
             evidence: components["schemas"]["Evidence"];
             evidence_words: string;
             reason: string;
             /** @enum {string} */
-            status: "live" | "backed_off" | "withdrawn";
+            status: "live" | "backed_off" | "taken_further" | "withdrawn" | "reopened" | "restarted" | "replaced";
             tool: string | null;
             calibration: string | null;
             person: string | null;
@@ -1250,12 +1320,16 @@ export interface components {
             stage: string;
             position: string;
             number: string | null;
-            /** @enum {string} */
-            quantity: "torque" | "angle";
-            target: string;
+            /** @description what the round does */
+            kind: string;
+            /** @enum {string|null} */
+            quantity: "torque" | "angle" | "length" | null;
+            /** @description the name of a check, where it is one */
+            target: string | null;
             window: string;
-            low: string;
-            high: string;
+            /** @description in N·m, degrees or mm */
+            low: string | null;
+            high: string | null;
             target_from: string | null;
             window_from: string | null;
             attempts: components["schemas"]["ResultAttempt"][];
@@ -1272,7 +1346,7 @@ export interface components {
                 line: string;
             } | null;
             rounds: string[];
-            /** @description Nothing of it is recorded here: the bench cannot carry out its procedure, which is worked by the printed job card */
+            /** @description Nothing of it is recorded here: no procedure is in force for it */
             on_paper: boolean;
             /** @description Departures permitted when the work began */
             permits: {
@@ -1379,17 +1453,17 @@ export interface components {
             /** @description number of the run's last entry */
             last_seq: number;
         };
-        SheetStage: {
-            key: string;
-            /** @enum {string} */
-            motion: "one_motion" | "may_ratchet";
-            why: string;
+        SecondPerson: {
+            badge: string;
+            pin: string;
         };
         JobCard: {
             assignment: string;
             serial: string;
             family: string;
             joint: string;
+            /** @description what is fitted */
+            hardware: string;
             line: string;
             sketch: components["schemas"]["Sketch"];
             steps: number;
@@ -1411,68 +1485,214 @@ export interface components {
                 marks: components["schemas"]["Mark"][];
             } | null;
         };
+        /** @description How long what is left takes, whether that is past the end of the shift, where it can next be left; null where nothing is left, and for work in other hands. */
+        WorkTime: {
+            in_all: string;
+            late: boolean;
+            leave: string;
+        } | null;
+        /** @description Who left it, when, and what the next one has to know; null while it is not left. */
+        LeftRun: {
+            person_name: string | null;
+            at: string;
+            says: string;
+        } | null;
+        HookTimes: {
+            /** @description when it ends by the shop’s clock */
+            shift: {
+                ends: string;
+                minutes: number;
+            } | null;
+            jobs: {
+                assignment: string;
+                time: components["schemas"]["WorkTime"];
+                left: components["schemas"]["LeftRun"];
+            }[];
+        };
         HookData: {
             mine: components["schemas"]["JobCard"][];
             others: components["schemas"]["JobCard"][];
         };
-        Setting: {
-            step: string;
-            digits: string;
-            low: string;
-            high: string;
-        };
-        ToolOffer: {
-            /** Format: uuid */
-            id: string;
+        Unit: {
             code: string;
+            symbol: string;
+        };
+        /** @description A stretch of a scale in which a typed value looks like a slip, and is asked about first. */
+        Doubt: {
+            /** @description from here; left out: from the least there is */
+            from?: string;
+            to?: string;
+            says: string;
+            /** @description the likely value is so many times as much */
+            times?: string;
+            /** @description the likely value is so many times less */
+            over?: string;
+            /** @description its ends themselves are no slip */
+            beyond?: boolean;
+        };
+        /** @description What is wanted as it stands on a tool's scale. */
+        Scale: {
+            unit: components["schemas"]["Unit"];
+            /** @description the number to reach */
+            digits?: string;
+            /** @description the least that is good, rounded inward to the step of the scale */
+            low?: string;
+            high?: string;
+            /** @description the same, not rounded */
+            least?: string;
+            most?: string;
+            doubts: components["schemas"]["Doubt"][];
+        };
+        CallField: {
             name: string;
-            range: string;
-            kind_words: string;
-            unit: {
-                code: components["schemas"]["ToolUnit"];
-                symbol: string;
+            label: string;
+            /** @enum {string} */
+            kind: "value" | "count" | "text";
+            /** @description the key of the event that it fills; watched: an item of that list */
+            into: string;
+            optional: boolean;
+            scale?: components["schemas"]["Scale"];
+            /** @enum {string} */
+            what?: "held_torque" | "final_torque" | "angle" | "stretch" | "other_end";
+            tool?: string;
+        };
+        CallAnswer: {
+            /** @description Enter, * or a digit */
+            key: string;
+            says: string;
+            /** @description names of the fields that go into its event */
+            takes: string[];
+            good: boolean;
+            /** @description type and content of the event that it becomes, without what is typed; of a command its content */
+            event?: {
+                [key: string]: unknown;
             };
-            resolution: string;
-            reasons: string[];
-            settings: components["schemas"]["Setting"][];
+            /** @enum {string} */
+            command?: "join" | "look" | "finish";
         };
-        RunStep: {
-            /** @description the document's keys: stage, position, pass */
-            id: string;
-            stage: string;
+        Stamp: {
+            id?: string;
+            person: string;
+            device?: string;
+            taken_at: string;
+            mono_ms?: number;
+            clock?: string;
+        };
+        /** @description The one thing to do now, made by the core (core/src/Call); what belongs to one kind alone stands beside what all have. */
+        Call: {
             /** @enum {string} */
-            kind: "torque" | "turn";
-            /** @enum {string} */
-            quantity: "torque" | "angle";
-            position: string;
-            target: string;
-            window: string;
-            threshold: string | null;
-            /** @enum {string} */
-            status: "to_do" | "under_way" | "stopped" | "unknown" | "deferred" | "done" | "not_needed";
-            attempts: {
-                /** Format: uuid */
-                reading: string;
-                number: number;
-                value: string;
-                verdict: components["schemas"]["Verdict"];
+            kind: "tool" | "set" | "read" | "click" | "count" | "turn" | "stretch" | "hold" | "hand" | "check" | "settle" | "verify" | "stamp" | "person" | "lead" | "finish" | "finished";
+            title: string;
+            says: string[];
+            step?: string;
+            position?: string;
+            scale?: components["schemas"]["Scale"];
+            fields: components["schemas"]["CallField"][];
+            answers: components["schemas"]["CallAnswer"][];
+            /** @description what went wrong and holds the work */
+            stop?: {
                 word: string;
+                fault: string;
+                step: string;
+                /** @description why what was taken there is not good; empty where nothing was */
                 reason: string;
-                /** @enum {string} */
-                status: "live" | "backed_off" | "taken_further" | "withdrawn" | "reopened" | "restarted" | "replaced";
-                typed: boolean;
+                says: string;
+                lead: boolean;
+                lacks: string[];
+                ways: string[];
+            };
+            offers?: {
+                id: string;
+                code: string;
+                name: string;
+                range: string;
+                reasons: string[];
+                key?: string;
             }[];
-        };
-        WalkLine: {
-            step: string;
             /** @enum {string} */
-            quantity: "torque" | "angle";
-            low: string;
-            high: string;
-            units: {
-                code: components["schemas"]["ToolUnit"];
-                factor: string;
+            use?: "torque" | "angle" | "length" | "held";
+            again?: boolean;
+            stood?: string | null;
+            round?: components["schemas"]["Call"];
+            /** @description so many there are; never shown before the count is given */
+            expects?: number;
+            back?: boolean;
+            /** @description a press sooner than this after the one before is asked about */
+            least_ms?: number;
+            strokes?: boolean;
+            /** @description what its strokes have so far, in the unit of its scale */
+            sum?: string;
+            /** @description beyond this the fastener is scrap, in the unit of its scale */
+            never?: string;
+            held?: {
+                what: string;
+                /** @enum {string} */
+                direction: "clockwise" | "anticlockwise";
+                tool?: string;
+                scale?: components["schemas"]["Scale"];
+            };
+            act?: string;
+            /** @description what was read is stamped on other hardware */
+            mismatch?: boolean;
+            /** @enum {string} */
+            check?: "confirm" | "feel" | "identity" | "measure" | "go_no_go" | "compare" | "interval";
+            before?: string;
+            tool?: string;
+            least_s?: number;
+            most_s?: number;
+            since?: components["schemas"]["Stamp"];
+        };
+        BenchMark: {
+            position: string;
+            strokes: components["schemas"]["Evidence"][];
+            old: number;
+            fault?: string;
+            /** @description where its paint line points, degrees clockwise from where it was drawn */
+            line?: string;
+            /** @description where it must point once this round is done */
+            must?: string;
+        };
+        /** @description All that a bench shows of a run. The core beside the screen makes the same. */
+        BenchView: {
+            call: components["schemas"]["Call"];
+            /** @description for each tool that the step needs, the call to take another */
+            tools: components["schemas"]["Call"][];
+            done: number;
+            all: number;
+            rounds: {
+                stage: string;
+                done: number;
+                all: number;
             }[];
+            marks: components["schemas"]["BenchMark"][];
+            last: {
+                reading: string;
+                step: string;
+                stage: string;
+                title: string;
+                position: string | null;
+                value: string | null;
+                word: string;
+                good: boolean;
+                reason: string;
+                typed: boolean;
+                at: string;
+                mono_ms: number | null;
+                clock: string | null;
+            } | null;
+            wet: {
+                agent: string;
+                seconds: number;
+                count: number;
+                since: components["schemas"]["Stamp"];
+            }[];
+            /** @description where it can next be left: "now", "14 min, after round 2" */
+            leave: string | null;
+            parked: boolean;
+            finished: boolean;
+            last_seq: number;
+            next_step: string | null;
+            stopped_at: string | null;
         };
         RunSheet: {
             /** Format: uuid */
@@ -1492,46 +1712,42 @@ export interface components {
                 departure: string;
                 until: string | null;
             }[];
-            rounds: string[];
-            stages: components["schemas"]["SheetStage"][];
-            surfaces: {
-                surface: string;
-                condition: string;
+            rounds: {
+                stage: string;
+                line: string;
+                why: string;
             }[];
             cautions: string[];
             sketch: components["schemas"]["Sketch"];
+            /** @description what has to lie on the bench before the first round */
+            kit: {
+                title: string;
+                lines: {
+                    says: string;
+                    lacks: boolean;
+                }[];
+            }[];
+            time: components["schemas"]["WorkTime"];
+            left: components["schemas"]["LeftRun"];
             holder: {
                 person: string;
                 person_name: string | null;
                 device: string;
                 device_name: string | null;
+                partner_name: string | null;
             };
             last_seq: number;
-            finished: boolean;
-            next_step: string | null;
-            stopped_at: string | null;
-            stop: {
-                fault: string;
-                says: string;
-                lacks: string[];
-                ways: {
-                    do: string;
-                    sentence: string;
-                }[];
-            } | null;
-            steps: components["schemas"]["RunStep"][];
-            walk_sheet: components["schemas"]["WalkLine"][];
-            tools: {
-                torque: {
-                    taken: string | null;
-                    offers: components["schemas"]["ToolOffer"][];
+            view: components["schemas"]["BenchView"];
+            /** @description What the core beside the screen goes on with: the plan by its hash, the registers of the run, the tools of the crib */
+            beside: {
+                plan: string;
+                state: {
+                    [key: string]: unknown;
                 };
-                angle: {
-                    taken: string | null;
-                    offers: components["schemas"]["ToolOffer"][];
+                rack: {
+                    [key: string]: unknown;
                 };
             };
-            marks: components["schemas"]["Mark"][];
         };
         /** @description What became of an observation; it is stored so and never changes. docs/formats/outcomes.md tells the effects. */
         Outcome: {
@@ -1607,6 +1823,8 @@ export interface components {
             quantity?: "torque" | "angle" | "length" | "held";
             /** Format: uuid */
             tool?: string;
+            /** @description hash of the core that decided beside the screen */
+            bundle?: string;
             /**
              * @description counts as typed where the server knows no such tool
              * @enum {string}
@@ -1643,7 +1861,6 @@ export interface components {
                 procedure: string;
                 option: string;
                 letter: string;
-                at_bench: boolean;
             }[];
             given: {
                 /** Format: uuid */
@@ -1887,7 +2104,6 @@ export interface components {
             /** Format: date-time */
             superseded_at: string | null;
             remark: string | null;
-            at_bench: boolean;
         };
         Change: {
             /** @enum {string} */
@@ -2013,7 +2229,6 @@ export interface components {
                 count: number;
             }[];
             time: string;
-            at_bench: boolean;
         };
         Challenge: {
             key: string;
@@ -2100,7 +2315,6 @@ export interface components {
             /** Format: date-time */
             superseded_at: string | null;
             remark: string | null;
-            at_bench: boolean;
             /** Format: uuid */
             procedure: string;
             family: string;
@@ -2385,10 +2599,10 @@ export interface components {
             height: string;
         };
         /**
-         * @description What a tool for torque or angle reads in
+         * @description What a tool reads in
          * @enum {string}
          */
-        ToolUnit: "N.m" | "lbf.ft" | "lbf.in" | "kgf.m" | "kgf.cm" | "cN.m" | "ozf.in" | "deg" | "turn";
+        ToolUnit: "N.m" | "lbf.ft" | "lbf.in" | "kgf.m" | "kgf.cm" | "cN.m" | "ozf.in" | "deg" | "turn" | "mm" | "um" | "in" | "thou" | "tenth";
         MapPosition: {
             key: string;
             number: string;
@@ -2397,6 +2611,7 @@ export interface components {
             group: string;
             part: string;
             landmark?: string;
+            adapter?: string;
         };
         JointMapData: {
             width: string;
@@ -2449,7 +2664,7 @@ export interface components {
             marks: components["schemas"]["Mark"][];
         };
         /** @enum {string} */
-        Verdict: "in" | "low" | "high";
+        Verdict: "in" | "low" | "high" | "passed" | "failed" | "attested" | "not_below" | "gave_way";
         Created: {
             /** Format: uuid */
             id: string;
@@ -2536,13 +2751,21 @@ export type BuildSheet = components['schemas']['BuildSheet'];
 export type AuditRow = components['schemas']['AuditRow'];
 export type AuditList = components['schemas']['AuditList'];
 export type Moved = components['schemas']['Moved'];
-export type SheetStage = components['schemas']['SheetStage'];
+export type SecondPerson = components['schemas']['SecondPerson'];
 export type JobCard = components['schemas']['JobCard'];
+export type WorkTime = components['schemas']['WorkTime'];
+export type LeftRun = components['schemas']['LeftRun'];
+export type HookTimes = components['schemas']['HookTimes'];
 export type HookData = components['schemas']['HookData'];
-export type Setting = components['schemas']['Setting'];
-export type ToolOffer = components['schemas']['ToolOffer'];
-export type RunStep = components['schemas']['RunStep'];
-export type WalkLine = components['schemas']['WalkLine'];
+export type Unit = components['schemas']['Unit'];
+export type Doubt = components['schemas']['Doubt'];
+export type Scale = components['schemas']['Scale'];
+export type CallField = components['schemas']['CallField'];
+export type CallAnswer = components['schemas']['CallAnswer'];
+export type Stamp = components['schemas']['Stamp'];
+export type Call = components['schemas']['Call'];
+export type BenchMark = components['schemas']['BenchMark'];
+export type BenchView = components['schemas']['BenchView'];
 export type RunSheet = components['schemas']['RunSheet'];
 export type Outcome = components['schemas']['Outcome'];
 export type Command = components['schemas']['Command'];
@@ -2752,6 +2975,27 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "bench.hookTimes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How long the first jobs on one's hook take and where they can be left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HookTimes"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "bench.observe": {
         parameters: {
             query?: never;
@@ -2906,6 +3150,89 @@ export interface operations {
         };
         responses: {
             /** @description Close a run that has every step done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A plan as its canonical bytes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        plan: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"];
+            };
+        };
+        responses: {
+            /** @description A second person joins */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"] & {
+                    stage: string;
+                    /** @enum {string} */
+                    finds: "as_recorded" | "differs";
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody else looks at a round */
             200: {
                 headers: {
                     [name: string]: unknown;

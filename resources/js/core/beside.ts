@@ -6,6 +6,8 @@ export type Outcome = {
   effects: { do: string }[];
   say: { tone: 'good' | 'stop' | 'aside' | 'note'; sentence: string }[];
 };
+/** What an event came to here, and what the bench shows then. */
+export type Taken<View> = { outcome: Outcome; view: View };
 /** An event with what the server decided about it. */
 export type Recorded = { seq: number; event: object; outcome: object };
 
@@ -52,6 +54,21 @@ export class CoreBeside {
     await this.call('begin', plan);
   }
 
+  /** Where the server has it: the registers of the run, and the tools of the crib. */
+  async stand(where: { state: object; rack: object }): Promise<void> {
+    await this.call('stand', JSON.stringify(where));
+  }
+
+  /** Decides about what happens here, goes on with it, and says what the bench shows then. */
+  async take<View>(event: object): Promise<Taken<View>> {
+    return JSON.parse(await this.call('take', JSON.stringify(event))) as Taken<View>;
+  }
+
+  /** What the bench shows now. */
+  async view<View>(): Promise<View> {
+    return JSON.parse(await this.call('view', '')) as View;
+  }
+
   /** What the server has recorded of it, in its order. */
   async tell(recorded: Recorded): Promise<void> {
     await this.call('tell', JSON.stringify(recorded));
@@ -73,7 +90,7 @@ export class CoreBeside {
     this.waiting.clear();
   }
 
-  private call(call: 'begin' | 'tell' | 'decide' | 'state', text: string): Promise<string> {
+  private call(call: 'begin' | 'stand' | 'tell' | 'decide' | 'take' | 'view' | 'state', text: string): Promise<string> {
     const id = this.next++;
     return new Promise((resolve, reject) => {
       this.waiting.set(id, { resolve, reject });

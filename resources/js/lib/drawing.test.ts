@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type MapPosition, type Sketch, numberPlace } from './drawing';
 
 const at = (key: string, x: number, y: number): MapPosition => ({ key, number: key, x: String(x), y: String(y), group: 'g', part: 'a' });
-const map = (positions: MapPosition[], shape: 'box' | 'cap', height: number): Sketch['map'] => ({
+const map = (positions: MapPosition[], shape: 'box' | 'cap' | 'round', height: number): Sketch['map'] => ({
   width: '200',
   height: '200',
   front: 'left',
@@ -28,7 +28,7 @@ describe('the number of a position', () => {
 
   it('stands on no name below a part, and not off the drawing', () => {
     const low = at('1', 50, 170);
-    expect(numberPlace(at('1', 50, 20), map([at('1', 50, 20)], 'box', 25))).toEqual({ x: 0, y: -1 });
+    expect(numberPlace(at('1', 50, 20), map([at('1', 50, 20)], 'round', 25))).toEqual({ x: 0, y: -1 });
     const edge = [at('1', 190, 60), at('2', 190, 100), at('3', 190, 140)];
     expect(numberPlace(edge[1] ?? low, map(edge, 'box', 180))).toEqual({ x: -1, y: 0 });
   });

@@ -1,6 +1,14 @@
 /** What the kit needs to know of a joint, its fasteners and its results to draw them; the API's own shapes hold it. */
 export type Evidence = 'curve' | 'measured_value' | 'attested_one_by_one' | 'attested_as_round' | 'unknown';
-export type Mark = { position: string; strokes: Evidence[]; old: number; fault: string | null };
+export type Mark = {
+  position: string;
+  strokes: Evidence[];
+  old: number;
+  fault?: string | null;
+  /** Where its paint line points, and must point once the round is done: degrees clockwise from where it was drawn. */
+  line?: string;
+  must?: string;
+};
 export type HeadShape = 'hex' | 'twelve_point' | 'internal' | 'stud_with_nut';
 export type Fastener = { key: string; head: HeadShape | null; across_flats_mm: string | null };
 export type MapPart = { key: string; name: string; shape: 'box' | 'cap' | 'round'; x: string; y: string; width: string; height: string };
@@ -14,10 +22,12 @@ export type PlottedLine = {
   step: string;
   position: string;
   number: string | null;
-  low: string;
-  high: string;
-  attempts: { entry: string; base: string; given: string; word: string; verdict: 'in' | 'low' | 'high'; status: 'live' | 'backed_off' | 'withdrawn' }[];
+  low: string | null;
+  high: string | null;
+  attempts: { entry: string; base: string | null; given: string | null; word: string; verdict: string; status: string }[];
 };
+/** Of the record's verdicts, those that are as they must be. */
+export const isGood = (verdict: string) => ['in', 'passed', 'attested', 'not_below'].includes(verdict);
 export type Answer = 'yes' | 'not_yet' | 'in_doubt' | 'no';
 
 /** A side of a head: one step right (+1) or left, down (+1) or up. */
@@ -27,10 +37,12 @@ const NUMBER_OFF = 24;
 /** Nearer than this to another head's centre, or to a name, a number cannot be read; mm on the drawing. */
 const CLEAR = 19;
 
-/** Where a part's name is written: within a cap, below anything else. */
+/** Where a part's name is written: within a cap, below what is round, else above its left corner. */
 function nameAt(part: MapPart): readonly [number, number] {
-  const [x, y, height] = [Number(part.x) + Number(part.width) / 2, Number(part.y), Number(part.height)];
-  return part.shape === 'cap' ? [x, y + height / 2] : [x, y + height + 9];
+  const [x, y, height] = [Number(part.x), Number(part.y), Number(part.height)];
+  const middle = x + Number(part.width) / 2;
+  if (part.shape === 'box') return [x + 20, y - 7];
+  return part.shape === 'cap' ? [middle, y + height / 2] : [middle, y + height + 9];
 }
 
 /** Nearer than this to each other, two numbers run into one. */

@@ -1,4 +1,4 @@
-import { type SyntheticEvent, useState } from 'react';
+import { type ReactNode, type SyntheticEvent, useRef, useState } from 'react';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'];
 
@@ -25,6 +25,12 @@ function useBadgePin(onDone: Props['onDone']) {
 /** Badge, then PIN, in one field that takes a scan or typing, with keys for gloves. A PIN that was refused is asked for again. */
 export function BadgePin({ onDone, error, busy, done }: Props) {
   const { asking, plain, text, set, atStart, forward, back } = useBadgePin(onDone);
+  const input = useRef<HTMLInputElement>(null);
+  // Whoever has touched a key types on without looking for the field.
+  const pressed = (work: () => void) => () => {
+    work();
+    input.current?.focus();
+  };
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     void forward();
@@ -36,6 +42,7 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
       </label>
       <input
         id="bench-entry"
+        ref={input}
         key={asking}
         autoFocus
         inputMode="numeric"
@@ -48,17 +55,27 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
       <p role="alert" className="min-h-7 py-1 text-fault">
         {error}
       </p>
-      <div className="grid grid-cols-3 gap-4">
-        {KEYS.map((k) => (
-          <Key key={k} text={k} onPress={() => set((v) => v + k)} />
-        ))}
-        <Key text={atStart ? 'Badge' : 'Clear'} word onPress={back} />
-        <Key text="0" onPress={() => set((v) => `${v}0`)} />
+      <Keys back={atStart ? 'Badge' : 'Clear'} onKey={(k) => pressed(() => set((v) => v + k))} onBack={pressed(back)}>
         <button type="submit" disabled={busy} className="h-24 rounded border border-now bg-now text-xl font-semibold text-on-now">
           {asking === 'badge' ? 'Next' : done}
         </button>
-      </div>
+      </Keys>
     </form>
+  );
+}
+
+type KeysProps = { back: string; onKey: (key: string) => () => void; onBack: () => void; children: ReactNode };
+
+function Keys({ back, onKey, onBack, children }: KeysProps) {
+  return (
+    <div className="grid grid-cols-3 gap-4">
+      {KEYS.map((k) => (
+        <Key key={k} text={k} onPress={onKey(k)} />
+      ))}
+      <Key text={back} word onPress={onBack} />
+      <Key text="0" onPress={onKey('0')} />
+      {children}
+    </div>
   );
 }
 

@@ -12,6 +12,8 @@ type Props = {
   /** The position worked at just before, from which the hand moves on. */
   from?: string | null;
   detail: 'full' | 'small';
+  /** The casting alone, so that nobody counts the picture. */
+  bare?: boolean;
   /** What a screen reader says the picture is. */
   label: string;
   onPick?: (position: string, more: boolean) => void;
@@ -54,7 +56,7 @@ export function JointMap(props: Props) {
         <Part key={part.key} part={part} full={full} named={map.parts.length > 1} />
       ))}
       {full && <Walk positions={order.map((key) => at(key)).filter((p) => p !== undefined)} />}
-      {map.positions.map((p) => (
+      {(props.bare === true ? [] : map.positions).map((p) => (
         <Position key={p.key} position={p} of={props} drag={drag(p.key)} />
       ))}
       {full && here && before && here !== before && <Way from={before} to={here} />}
@@ -119,9 +121,9 @@ function PartName({ part }: { part: MapPart }) {
   const inside = part.shape === 'cap';
   return (
     <text
-      x={x + w / 2}
-      y={inside ? y + h / 2 + 3.2 : y + h + 12}
-      textAnchor="middle"
+      x={inside || part.shape === 'round' ? x + w / 2 : x + 2}
+      y={inside ? y + h / 2 + 3.2 : part.shape === 'round' ? y + h + 12 : y - 4}
+      textAnchor={inside || part.shape === 'round' ? 'middle' : 'start'}
       fontSize={9}
       fill="var(--ink-soft)"
       stroke={inside ? 'none' : 'var(--paper)'}

@@ -6,14 +6,20 @@ type Props = { error: unknown; busy: boolean; onSignOut: () => void; className: 
 export function SignOut({ error, busy, onSignOut, className }: Props) {
   return (
     <>
-      {error !== null && (
-        <span role="alert" className="px-2 font-semibold text-fault" title={sentenceOf(error)}>
-          Still signed in. Try again.
-        </span>
-      )}
+      <StillIn error={error} className="px-2" />
       <button type="button" className={className} disabled={busy} onClick={onSignOut}>
         Sign out
       </button>
     </>
+  );
+}
+
+/** Signing out that did not come through. */
+export function StillIn({ error, className }: { error: unknown; className: string }) {
+  if (error === null) return null;
+  return (
+    <span role="alert" className={`font-semibold text-fault ${className}`} title={sentenceOf(error)}>
+      Still signed in. Try again.
+    </span>
   );
 }

@@ -16,11 +16,11 @@ export function useTheme(): { theme: Theme; flip: () => void } {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
   const flip = () => {
-    setTheme((now) => {
-      const next = now === 'light' ? 'dark' : 'light';
-      localStorage.setItem(KEY, next);
-      return next;
-    });
+    const next = theme === 'light' ? 'dark' : 'light';
+    localStorage.setItem(KEY, next);
+    // At once: what it was chosen in may be closed by the same press.
+    document.documentElement.dataset.theme = next;
+    setTheme(next);
   };
   return { theme, flip };
 }

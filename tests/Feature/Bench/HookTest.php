@@ -42,14 +42,16 @@ final class HookTest extends FeatureTestCase
         self::assertSame([[], ['TN3-26-0001']], $this->hook($first));
     }
 
-    public function test_a_run_shows_the_number_to_reach_on_each_fit_tools_own_scale(): void
+    public function test_a_run_offers_the_tools_that_fit_and_shows_the_number_to_reach_on_the_scale_of_the_one_taken(): void
     {
-        $tools = $this->world->bench()->ready($this->world->job($this->world->build()))->show()['tools'];
-        $offers = array_column($tools['torque']['offers'], null, 'code');
+        $bench = $this->world->bench()->begin($this->world->job($this->world->build()))->prepared();
+        $offers = array_column($bench->show()['view']['call']['offers'], null, 'code');
+        self::assertSame(['1', null, 1], [$offers['TW-04']['key'], $offers['TW-09']['key'] ?? null, count($offers['TW-09']['reasons'])]);
 
-        self::assertSame(['digits' => '32.0', 'low' => '30.0', 'high' => '34.0'], array_diff_key($offers['TW-04']['settings'][0], ['step' => 0]));
-        self::assertSame([[], 1], [$offers['TW-09']['settings'], count($offers['TW-09']['reasons'])]);
-        self::assertSame('AG-02', $tools['angle']['taken']);
+        $bench->take('torque', 'TW-04');
+        $call = $bench->show()['view']['call'];
+        self::assertSame(['digits' => '32.0', 'low' => '30.0', 'high' => '34.0'], array_intersect_key($call['scale'], ['digits' => 0, 'low' => 0, 'high' => 0]));
+        self::assertSame(['read', 'Bolt 1'], [$call['kind'], $call['title']]);
     }
 
     /** A bench whose clock runs an hour ahead: its times are put right by the skew seen at sending. */

@@ -36,7 +36,7 @@ final class RunTest extends FeatureTestCase
         $sheet = $bench->show();
 
         self::assertFalse($armed, 'No reading came in meanwhile.');
-        self::assertSame([], $sheet['steps'][0]['attempts']);
+        self::assertNull($sheet['view']['last']);
         self::assertSame($seen, $sheet['last_seq']);
         self::assertSame($seen + 1, $bench->show()['last_seq']);
     }
@@ -57,16 +57,16 @@ final class RunTest extends FeatureTestCase
         self::assertSame(['applied', 'in', []], [$outcome['standing'], BenchActor::verdict($answer), BenchActor::found($answer)]);
         self::assertSame('good', $outcome['say'][0]['tone']);
         self::assertSame(DB::table('ledger_entries')->where('entry_id', $outcome['id'])->value('leaf_hash'), $outcome['leaf_hash']);
-        self::assertSame('snug:c3b:1', $this->bench->show()['next_step']);
+        self::assertSame('snug:c3b:1', $this->bench->show()['view']['next_step']);
     }
 
     public function test_a_short_pull_stops_the_run_and_a_redo_is_a_new_attempt(): void
     {
         self::assertSame('low', BenchActor::verdict($this->bench->send($this->bench->reading('snug:c2a:1', '27.4', change: ['device_says' => ['standing' => 'applied', 'verdict' => 'low']]))));
-        self::assertSame('snug:c2a:1', $this->bench->show()['stopped_at']);
+        self::assertSame('snug:c2a:1', $this->bench->show()['view']['stopped_at']);
 
         $this->bench->send($this->bench->observation('backed_off', 'snug:c2a:1'), $this->bench->reading('snug:c2a:1', '31.9'))->assertOk();
-        self::assertNull($this->bench->show()['stopped_at']);
+        self::assertNull($this->bench->show()['view']['stopped_at']);
         self::assertSame([['backed_off', 1], ['live', 2]], Result::query()->get()->sortBy('attempt')->map(fn (Result $r): array => [$r->status, $r->getAttribute('attempt')])->values()->all());
     }
 
@@ -120,11 +120,11 @@ final class RunTest extends FeatureTestCase
     #[DataProvider('unfit')]
     public function test_an_unfit_tool_that_was_taken_is_kept_and_flagged_with_the_reason(string $tool, string $sentence): void
     {
-        $answer = $this->bench->take('torque', $tool)->assertJsonPath('outcomes.0.standing', 'applied');
+        $answer = $this->bench->prepared()->take('torque', $tool)->assertJsonPath('outcomes.0.standing', 'applied');
 
         self::assertSame(['tool_not_fit'], BenchActor::found($answer));
         self::assertStringContainsString($sentence, (string) Finding::query()->where('kind', 'tool_not_fit')->value('sentence'));
-        self::assertSame($tool, $this->bench->show()['tools']['torque']['taken']);
+        self::assertSame('tool', $this->bench->show()['view']['call']['kind'], 'another one is asked for');
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -228,7 +228,7 @@ final class RunTest extends FeatureTestCase
     public function test_a_typing_error_in_its_window_is_withdrawn_with_a_reason_and_the_step_opens_again(): void
     {
         $id = $this->bench->send($this->bench->reading('snug:c2a:1', '33.0'))->json('outcomes.0.id');
-        $this->withdraw($id, ['reason' => 'wrong_key', 'text' => 'meant 32'])->assertOk()->assertJsonPath('next_step', 'snug:c2a:1');
+        $this->withdraw($id, ['reason' => 'wrong_key', 'text' => 'meant 32'])->assertOk()->assertJsonPath('view.next_step', 'snug:c2a:1');
 
         self::assertSame('withdrawn', Result::query()->findOrFail($id)->status);
         self::assertSame('meant 32', DB::table('erasable_texts')->where('field', 'reason')->value('text'));

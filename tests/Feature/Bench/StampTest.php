@@ -14,7 +14,6 @@ use App\Library\Actions\AddProcedure;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Models\Joint;
-use App\Library\Models\RevisionStatus;
 use Illuminate\Support\Str;
 use Tekkal\Core\Run\StepBook;
 use Tests\Feature\BenchActor;
@@ -85,8 +84,6 @@ final class StampTest extends FeatureTestCase
         $procedure = app(AddProcedure::class)($at, 'stamped caps', $lead);
         $revision = app(SubmitRevision::class)($procedure, $document, $lead);
         app(ApproveRevision::class)($revision, $this->world->person('approver'));
-        // No bench walks such a procedure yet; the record behind it does.
-        RevisionStatus::query()->where('revision', $revision->id)->update(['at_bench' => true]);
 
         return app(GiveProcedure::class)($build, $at->id, $this->world->person($badge)->id, $lead, procedure: $procedure->id);
     }

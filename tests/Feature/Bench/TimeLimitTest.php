@@ -8,7 +8,6 @@ use App\Bench\Actions\BeginRun;
 use App\Bench\BenchCommand;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\SubmitRevision;
-use App\Library\Models\RevisionStatus;
 use App\Shared\Ids;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,8 +27,6 @@ final class TimeLimitTest extends FeatureTestCase
         $document['stages'][1]['within'] = ['time' => '10 min', 'after' => 'snug'];
         $revision = app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
         app(ApproveRevision::class)($revision, $this->world->person('approver'));
-        // No screen can walk it yet; what is recorded of it is decided all the same.
-        RevisionStatus::query()->whereKey($revision->id)->update(['at_bench' => true]);
         $this->bench = $this->world->bench();
         $command = new BenchCommand(Ids::next(), $this->world->nextSeq($this->bench->device), $this->bench->device->id, $this->bench->sitting, $this->bench->person->id, str_repeat('a', 64), ['base_seq' => 0, 'device_time' => now()->toIso8601ZuluString('microsecond'), 'mono_ms' => 0, 'clock' => 'test']);
         $this->bench->run = app(BeginRun::class)($command, $this->world->job($this->world->build()));

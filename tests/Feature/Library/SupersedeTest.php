@@ -35,14 +35,14 @@ final class SupersedeTest extends FeatureTestCase
         self::assertSame('A, "B"', $this->revisions($bench));
     }
 
-    public function test_work_that_the_bench_cannot_carry_out_is_taken_back(): void
+    public function test_work_not_begun_moves_to_the_new_revision_whatever_that_asks_for(): void
     {
         $job = $this->world->job($this->world->build());
         $document = World::document();
         $document['fasteners'][0] = ['reuse' => 'never'] + array_diff_key($document['fasteners'][0], ['cycles' => true]);
         $this->approve($document);
 
-        self::assertNotNull(Assignment::query()->findOrFail($job)->taken_back_at);
+        self::assertSame([null, false], [Assignment::query()->findOrFail($job)->taken_back_at, Assignment::query()->findOrFail($job)->revision === $this->world->revision->id]);
     }
 
     public function test_builds_made_to_the_old_one_are_listed_and_judged_by_the_new_one(): void
@@ -63,8 +63,8 @@ final class SupersedeTest extends FeatureTestCase
     public function test_what_a_build_under_way_has_not_reached_is_no_result_that_cannot_be_compared(): void
     {
         $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
-        foreach (array_slice($bench->show()['walk_sheet'], 0, 3) as $line) {
-            $bench->send($bench->reading($line['step'], '32.0'))->assertOk();
+        foreach (array_slice($bench->walk(), 0, 3) as $step) {
+            $bench->send($bench->reading($step->id, '32.0'))->assertOk();
         }
         $this->supersede();
 

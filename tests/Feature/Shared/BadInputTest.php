@@ -104,7 +104,7 @@ final class BadInputTest extends FeatureTestCase
         $bench = $this->begun();
         self::assertSame('high', BenchActor::verdict($bench->send($bench->reading('snug:c2a:1', '284', change: ['value' => '284 lbf.ft']))->assertOk()));
 
-        self::assertSame('snug:c2a:1', $bench->show()['stopped_at']);
+        self::assertSame('snug:c2a:1', $bench->show()['view']['stopped_at']);
     }
 
     public function test_one_id_twice_in_a_batch_is_stored_once_and_refused_where_the_two_differ(): void

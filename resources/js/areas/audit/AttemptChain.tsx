@@ -1,5 +1,6 @@
 import { useZone } from '@/api/session';
 import type { ResultAttempt, ResultLine } from '@/api/types';
+import { isGood } from '@/lib/drawing';
 import { dayAndTime } from '@/lib/typeset';
 
 /** What happened at one bolt, in the order in which it happened. */
@@ -22,7 +23,15 @@ export function AttemptChain({ lines, stages }: { lines: ResultLine[]; stages: s
   );
 }
 
-const STATUS = { live: '', backed_off: ', then backed off', withdrawn: ', withdrawn as a typing error' } as const;
+const STATUS: Record<ResultAttempt['status'], string> = {
+  live: '',
+  backed_off: ', then backed off',
+  taken_further: ', then taken further',
+  withdrawn: ', withdrawn as a typing error',
+  reopened: ', then opened again',
+  restarted: ', then begun anew',
+  replaced: ', then replaced',
+};
 
 function Attempt({ attempt, line, round }: { attempt: ResultAttempt; line: ResultLine; round: number }) {
   const zone = useZone();
@@ -30,10 +39,12 @@ function Attempt({ attempt, line, round }: { attempt: ResultAttempt; line: Resul
     <li className="flex gap-6 border-b border-hair py-2">
       <span className="w-28 shrink-0 text-soft">{dayAndTime(attempt.at, zone)}</span>
       <span>
-        <b className={attempt.verdict === 'in' ? '' : 'text-fault'}>
-          Round {round}: {attempt.given}, {attempt.word}
+        <b className={isGood(attempt.verdict) ? '' : 'text-fault'}>
+          Round {round}: {attempt.given === null ? '' : `${attempt.given}, `}
+          {attempt.word}
         </b>
-        {STATUS[attempt.status]}; {attempt.evidence_words}, good is {line.window}. {attempt.person} with {attempt.tool ?? 'an unknown tool'}
+        {STATUS[attempt.status]}; {attempt.evidence_words}, good is {line.window}. {attempt.person}
+        {attempt.tool === null ? (attempt.given === null ? '' : ' with an unknown tool') : ` with ${attempt.tool}`}
         {attempt.calibration !== null && `, calibrated ${attempt.calibration}`}.{attempt.simulated && ' Simulated.'}
         {attempt.findings.map((finding) => (
           <span key={finding.kind} className="block text-fault">

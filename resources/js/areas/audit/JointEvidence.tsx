@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useMay, useZone } from '@/api/session';
 import type { AuditJoint, ResultLine } from '@/api/types';
+import { isGood } from '@/lib/drawing';
 import { calendarDay, dayAndTime } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
 import { RevisionLink } from '@/ui/RevisionLink';
@@ -23,7 +24,7 @@ export function JointEvidence({ joint, picked, onPick }: Props) {
       ))}
       {joint.run === null ? (
         <p className="mt-3 text-soft">
-          {joint.on_paper ? 'Worked by its printed job card: nothing of it is recorded here, and the questions leave it out.' : 'Not begun.'}
+          {joint.on_paper ? 'No procedure is in force for it: nothing of it is recorded here, and the questions leave it out.' : 'Not begun.'}
         </p>
       ) : (
         <Worked joint={joint} run={joint.run} picked={picked} onPick={onPick} />
@@ -91,7 +92,8 @@ function RoundPlot({ lines, stages, first, picked, onPick }: PlotProps) {
   const [stage, setStage] = useState<string | null>(null);
   const shown = stage ?? first;
   const round = lines.filter((l) => l.stage === shown);
-  const unit = round[0]?.quantity === 'angle' ? '°' : 'N·m';
+  const unit = { angle: '°', length: 'mm', torque: 'N·m' }[round[0]?.quantity ?? 'torque'];
+  const measured = round.some((l) => l.low !== null || l.high !== null || l.attempts.some((a) => a.base !== null));
   return (
     <div>
       <div className="flex gap-5" role="group" aria-label="Round">
@@ -108,14 +110,18 @@ function RoundPlot({ lines, stages, first, picked, onPick }: PlotProps) {
         ))}
       </div>
       <p className="mt-2 font-semibold">{plotSentence(round)}</p>
-      <WindowPlot lines={round} unit={unit} picked={picked} onPick={onPick} />
+      {measured ? (
+        <WindowPlot lines={round} unit={unit} picked={picked} onPick={onPick} />
+      ) : (
+        <p className="mt-2 text-soft">Nothing is measured in this round; what was said stands in the table.</p>
+      )}
     </div>
   );
 }
 /** The line to look at first: one that is wrong, else one that was redone, else the first. */
 function worstLine(lines: ResultLine[]): ResultLine | undefined {
   return (
-    lines.find((l) => l.attempts.some((a) => a.status === 'live' && a.verdict !== 'in')) ??
+    lines.find((l) => l.attempts.some((a) => a.status === 'live' && !isGood(a.verdict))) ??
     lines.find((l) => l.attempts.some((a) => a.findings.length > 0)) ??
     lines.find((l) => l.attempts.length > 1) ??
     lines[0]
@@ -124,11 +130,14 @@ function worstLine(lines: ResultLine[]): ResultLine | undefined {
 
 function plotSentence(round: ResultLine[]): string {
   const live = round.map((l) => l.attempts.find((a) => a.status === 'live'));
-  const wrong = round.filter((_, i) => live[i] && live[i].verdict !== 'in');
+  const wrong = round.filter((_, i) => live[i] && !isGood(live[i].verdict));
   const missing = live.filter((a) => a === undefined).length;
-  if (wrong.length > 0) return wrong.map((l) => `Bolt ${l.number ?? '?'} ${l.attempts.find((a) => a.status === 'live')?.word ?? ''}`).join(', ');
-  if (missing > 0) return `${String(round.length - missing)} of ${String(round.length)} bolts have this round`;
-  return 'Every bolt lies between its limits';
+  if (wrong.length > 0)
+    return wrong
+      .map((l) => `${l.number === null ? (l.target ?? l.kind) : `Bolt ${l.number}`} ${l.attempts.find((a) => a.status === 'live')?.word ?? ''}`)
+      .join(', ');
+  if (missing > 0) return `${String(round.length - missing)} of ${String(round.length)} have this round`;
+  return round.some((l) => l.attempts.some((a) => a.base !== null)) ? 'All lie between their limits' : 'All were said to be done';
 }
 
 /** What was noticed beside the results: a bench that went on without a PIN, a tool that was not fit when it was taken. */

@@ -1,5 +1,6 @@
 import { useZone } from '@/api/session';
 import type { ResultLine } from '@/api/types';
+import { isGood } from '@/lib/drawing';
 import { dayAndTime } from '@/lib/typeset';
 import { TableHead } from '@/ui/TableHead';
 
@@ -9,7 +10,7 @@ const COLUMNS = [
   'round',
   ['bolt', 'pr-5 text-right'],
   ['as given', 'text-right'],
-  ['in N·m or °', 'pr-6 text-right'],
+  ['in N·m, ° or mm', 'pr-6 text-right'],
   ['good from–to', 'pr-5'],
   'verdict',
   'evidence',
@@ -17,6 +18,16 @@ const COLUMNS = [
   'person',
   ['at', 'text-right'],
 ] as const;
+
+const STATUS: Record<ResultLine['attempts'][number]['status'], string> = {
+  live: '',
+  backed_off: ', backed off',
+  taken_further: ', taken further',
+  withdrawn: ', withdrawn',
+  reopened: ', opened again',
+  restarted: ', begun anew',
+  replaced: ', replaced',
+};
 
 /** Every result, and every step that is still missing one. */
 export function ResultTable({ lines, stages, picked, onPick }: Props) {
@@ -46,7 +57,7 @@ function Missing({ line, round }: { line: ResultLine; round: number }) {
   return (
     <tr className="h-9 border-b border-hair text-soft">
       <td>{round}</td>
-      <td className="pr-5 text-right">{line.number}</td>
+      <td className="pr-5 text-right">{line.number ?? line.target ?? line.kind}</td>
       <td colSpan={2} className="pr-6 text-right">
         –
       </td>
@@ -64,17 +75,16 @@ function Result({ line, attempt: a, round, picked, onPick }: ResultProps) {
   return (
     <tr onClick={onPick} className={`h-9 cursor-pointer border-b border-hair ${picked ? 'bg-sheet' : ''} ${live ? '' : 'text-soft'}`}>
       <td>{round}</td>
-      <td className="pr-5 text-right font-semibold">{line.number}</td>
-      <td className={`text-right ${live ? 'font-semibold' : 'line-through'}`}>{a.given}</td>
-      <td className="pr-6 text-right">{a.in_base}</td>
+      <td className="pr-5 text-right font-semibold">{line.number ?? line.target ?? line.kind}</td>
+      <td className={`text-right ${live ? 'font-semibold' : 'line-through'}`}>{a.given ?? '–'}</td>
+      <td className="pr-6 text-right">{a.in_base ?? '–'}</td>
       <td title={`target: ${line.target_from ?? '–'}; window: ${line.window_from ?? '–'}`}>{line.window}</td>
-      <td className={a.verdict === 'in' ? '' : 'font-semibold text-fault'}>
+      <td className={isGood(a.verdict) ? '' : 'font-semibold text-fault'}>
         {a.word}
-        {a.status === 'backed_off' && ', backed off'}
-        {a.status === 'withdrawn' && ', withdrawn'}
+        {STATUS[a.status]}
       </td>
       <td>{a.evidence_words}</td>
-      <td className={a.findings.length > 0 ? 'font-semibold text-fault' : ''}>{a.tool ?? 'unknown'}</td>
+      <td className={a.findings.length > 0 ? 'font-semibold text-fault' : ''}>{a.tool ?? (a.given === null ? '' : 'unknown')}</td>
       <td>{a.person}</td>
       <td className="text-right text-soft">{dayAndTime(a.at, zone)}</td>
     </tr>

@@ -1,14 +1,19 @@
 import { type SyntheticEvent, useState } from 'react';
 
-type Props = { label: string; placeholder: string; scanOnly?: boolean; onScan: (code: string) => void };
+type Props = { label: string; placeholder: string; onScan: (code: string) => void; onType?: (text: string) => void };
 
 /** Takes a scan, or what is typed instead of it, and is empty again for the next. */
-export function ScanInput({ label, placeholder, scanOnly = false, onScan }: Props) {
+export function ScanInput({ label, placeholder, onScan, onType }: Props) {
   const [code, setCode] = useState('');
+  const put = (text: string) => {
+    setCode(text);
+    onType?.(text);
+  };
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
-    onScan(code);
     setCode('');
+    onType?.('');
+    onScan(code);
   };
   return (
     <form className="mt-4" onSubmit={submit}>
@@ -17,10 +22,11 @@ export function ScanInput({ label, placeholder, scanOnly = false, onScan }: Prop
         placeholder={placeholder}
         autoFocus
         autoComplete="off"
-        inputMode={scanOnly ? 'none' : 'text'}
+        inputMode="none"
         value={code}
-        onChange={(e) => setCode(e.target.value)}
-        className="h-14 w-80 rounded border-2 border-now bg-sheet px-4 text-2xl font-semibold placeholder:font-normal placeholder:text-soft"
+        // The pad's own keys are commands; none of them is part of a number or a code that is typed.
+        onChange={(e) => put(e.target.value.startsWith('@') ? e.target.value : e.target.value.replace(/[*/+]/g, ''))}
+        className="h-24 w-[26rem] rounded border-[3px] border-now bg-sheet px-5 text-3xl font-semibold placeholder:text-2xl placeholder:font-normal placeholder:text-soft"
       />
     </form>
   );

@@ -1,32 +1,37 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
-import type { RunSheet } from '@/api/types';
+import { useZone } from '@/api/session';
+import type { BenchView, RunSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
+import { dayAndTime } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
 import { BigKey } from './BigKey';
-import { marksHere } from './marks';
 import { usePadKeys } from './usePadKeys';
 import { finishRun, takeOver } from './queries';
-import type { Bench } from './useRun';
+import { WrongPanel } from './WrongPanel';
+import { type Bench, useObserve } from './useRun';
 
 const QUIET_MS = 900;
 
-type Props = { bench: Bench; sheet: RunSheet };
+type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 
-/** The run is open at another bench or in other hands. */
-export function HeldElsewhere({ bench, sheet }: Props) {
-  const onTakeOver = () => bench.command.mutate(takeOver);
+/** The run is open at another bench or in other hands: both look at the metal before one goes on. */
+export function HeldElsewhere({ bench, sheet, view }: Props) {
+  const observe = useObserve(bench);
+  // Whoever has just looked at what was left need not be asked to look again.
+  const goOn = () => (view.parked ? void observe({ type: 'resumed', after_idle: false }) : undefined);
+  const onTakeOver = () => bench.command.mutate(takeOver, { onSuccess: goOn });
   usePadKeys({ Enter: bench.command.isPending ? undefined : onTakeOver }, QUIET_MS);
-  const done = sheet.steps.filter((s) => s.status === 'done').length;
   return (
     <Point
       sheet={sheet}
-      done={[]}
+      view={view}
       title={`Open at ${sheet.holder.device_name ?? 'another bench'} with ${sheet.holder.person_name ?? 'somebody'}`}
       error={bench.command.error}
     >
+      <LeftWords sheet={sheet} />
       <p className="text-2xl">
-        {done} of {sheet.steps.length} steps are done; the metal must show these marks. Look before you go on.
+        {view.done} of {view.all} steps are done; the metal must show these marks. Look before you go on.
       </p>
       <BigKey look="main" cap="Enter" className="mt-8" disabled={bench.command.isPending} onClick={onTakeOver}>
         Go on here
@@ -35,35 +40,101 @@ export function HeldElsewhere({ bench, sheet }: Props) {
   );
 }
 
-/** Every step is done: one look round the marks, then the run is finished. */
-export function AllDone({ bench, sheet }: Props) {
-  const finish = () => bench.command.mutate(finishRun);
-  usePadKeys({ Enter: bench.command.isPending ? undefined : finish }, QUIET_MS);
+/** It was left: before it is touched, its state is seen, and what whoever left it had to say. */
+export function Left({ bench, sheet, view }: Props) {
+  const observe = useObserve(bench);
+  const [wrong, setWrong] = useState(false);
+  const goOn = () => void observe({ type: 'resumed', after_idle: false });
+  usePadKeys({ Enter: goOn, '/': () => setWrong(true) }, QUIET_MS);
   return (
-    <Point sheet={sheet} done={bench.view?.doneHere ?? []} title={`All ${String(sheet.steps.length)} steps are done`} error={bench.command.error}>
+    <Point sheet={sheet} view={view} title="Left for now" error={null}>
+      <LeftWords sheet={sheet} />
       <p className="text-2xl">
-        Look round the marks: every head carries {sheet.stages.length === 2 ? 'two strokes' : `${String(sheet.stages.length)} strokes`} of paint, as on the
-        picture.
+        {view.done} of {view.all} steps are done; the metal must show these marks. Look before you touch it.
       </p>
-      <BigKey look="main" cap="Enter" className="mt-8" disabled={bench.command.isPending} onClick={finish}>
+      <div className="mt-8 flex flex-wrap gap-4">
+        <BigKey look="main" cap="Enter" onClick={goOn}>
+          It looks like this, go on
+        </BigKey>
+        <BigKey cap="/" onClick={() => setWrong(true)}>
+          Something is wrong
+        </BigKey>
+      </div>
+      <ToHook />
+      {wrong && <WrongPanel bench={bench} view={view} onClose={() => setWrong(false)} />}
+    </Point>
+  );
+}
+
+/** Who left it, when, and in whose words. */
+function LeftWords({ sheet: { left } }: { sheet: RunSheet }) {
+  const zone = useZone();
+  if (left === null) return null;
+  return (
+    <figure className="mb-5 border-l-8 border-now pl-4">
+      <blockquote className="text-2xl font-semibold break-words">{left.says}</blockquote>
+      <figcaption className="mt-1 text-lg text-soft">
+        {left.person_name ?? 'somebody'}, {dayAndTime(left.at, zone)}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Every step is done: one look round the marks, then the run is finished. */
+export function AllDone({ bench, sheet, view }: Props) {
+  const finish = () => bench.command.mutate(finishRun);
+  usePadKeys({ Enter: bench.command.isPending || bench.waits ? undefined : finish }, QUIET_MS);
+  return (
+    <Point sheet={sheet} view={view} title={`All ${String(view.all)} steps are done`} error={bench.command.error}>
+      <p className="text-2xl">{view.call.says[0]}</p>
+      <BigKey look="main" cap="Enter" className="mt-8" waits={bench.waits ? 'Sending it …' : null} disabled={bench.command.isPending} onClick={finish}>
         The marks agree, finish
       </BigKey>
     </Point>
   );
 }
 
-export function Closed({ sheet }: { sheet: RunSheet }) {
+/** Only the lead can go on with it. */
+export function ForTheLead({ sheet, view }: Omit<Props, 'bench'>) {
   return (
-    <Point sheet={sheet} done={[]} title={`${sheet.joint} of ${sheet.serial}: finished`} error={null}>
-      <p className="text-2xl">Everything is recorded. The lead sees it on the audit sheet.</p>
-      <Link to="/bench" className="mt-8 flex h-24 w-fit items-center rounded border-2 border-now bg-now px-8 text-xl font-semibold text-on-now">
-        Back to my hook
-      </Link>
+    <Point sheet={sheet} view={view} title={view.call.title} error={null}>
+      {view.call.says.map((text) => (
+        <p key={text} className="mt-2 text-2xl">
+          {text}
+        </p>
+      ))}
+      <ToHook />
     </Point>
   );
 }
 
-function Point({ sheet, done, title, error, children }: { sheet: RunSheet; done: string[]; title: string; error: unknown; children: ReactNode }) {
+export function Closed({ sheet, view }: Omit<Props, 'bench'>) {
+  return (
+    <Point sheet={sheet} view={view} title={`${sheet.joint} of ${sheet.serial}: finished`} error={null}>
+      <p className="text-2xl">Everything is recorded. The lead sees it on the audit sheet.</p>
+      <ToHook />
+    </Point>
+  );
+}
+
+function ToHook() {
+  return (
+    <Link to="/bench" className="mt-4 flex h-24 w-fit items-center rounded border-2 border-line bg-sheet px-8 text-xl font-semibold">
+      Back to my hook
+    </Link>
+  );
+}
+
+/** The metal as it must look now, over the whole side. */
+export function PointMap({ sheet, view }: Omit<Props, 'bench'>) {
+  return (
+    <section className="min-h-0 border-l border-line p-7 portrait:border-t portrait:border-l-0" aria-label="The joint">
+      <JointMap sketch={sheet.sketch} marks={view.marks} detail="full" label="The joint with the marks that must be on it" />
+    </section>
+  );
+}
+
+function Point({ sheet, view, title, error, children }: Omit<Props, 'bench'> & { title: string; error: unknown; children: ReactNode }) {
   return (
     <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1">
       <section className="flex flex-col justify-center px-7 py-6">
@@ -75,9 +146,7 @@ function Point({ sheet, done, title, error, children }: { sheet: RunSheet; done:
           </p>
         )}
       </section>
-      <section className="min-h-0 border-l border-line p-7">
-        <JointMap sketch={sheet.sketch} marks={marksHere(sheet, done)} detail="full" label="The joint with the marks that must be on it" />
-      </section>
+      <PointMap sheet={sheet} view={view} />
     </main>
   );
 }

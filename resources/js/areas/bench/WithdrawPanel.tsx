@@ -1,9 +1,11 @@
-import { Field } from '@/ui/Field';
+import { type ReactNode, useState } from 'react';
+import { BadgePin } from '@/ui/BadgePin';
 import { Panel } from '@/ui/Panel';
 import { Refusal } from '@/ui/Refusal';
-import { useForm } from '@/ui/useForm';
+import { sentenceOf } from '@/lib/problem';
 import { BigKey } from './BigKey';
-import { type Withdrawal, withdrawReading } from './queries';
+import { type BadgeAndPin, type Withdrawal, withdrawReading } from './queries';
+import { usePanelKeys } from './usePadKeys';
 import type { Bench } from './useRun';
 
 const REASONS: { value: Withdrawal['reason']; text: string }[] = [
@@ -25,34 +27,61 @@ type Props = {
   onClose: () => void;
 };
 
-/** Takes a typed value back as a typing error, with a reason; an out-of-window one before a second person. */
+/** Takes a typed value back as a typing error, with a reason; an out-of-window one before a second person, with badge and PIN. */
 export function WithdrawPanel({ bench, name, reading, step, outOfWindow = false, onClose }: Props) {
-  const { form, put, bind } = useForm({ badge: '', pin: '' });
   const { command } = bench;
-  const withdraw = (reason: Withdrawal['reason']) => {
-    const second = outOfWindow ? { second_badge: form.badge.replace(/^@B/, ''), second_pin: form.pin } : {};
-    command.mutate(withdrawReading({ reading, step, reason, ...second }), { onSuccess: onClose, onError: () => put('pin')('') });
+  const [reason, setReason] = useState<Withdrawal['reason'] | null>(null);
+  const withdraw = (why: Withdrawal['reason'], second?: BadgeAndPin) =>
+    command.mutateAsync(withdrawReading({ reading, step, reason: why, ...(second ? { second_badge: second.badge, second_pin: second.pin } : {}) })).then(
+      () => {
+        onClose();
+        return true;
+      },
+      () => false,
+    );
+  const choose = (why: Withdrawal['reason']) => {
+    if (outOfWindow) setReason(why);
+    else void withdraw(why);
   };
   const close = () => {
     command.reset();
     onClose();
   };
+  usePanelKeys(reason === null ? { '1': close, ...Object.fromEntries(REASONS.map((r, i) => [String(i + 2), () => choose(r.value)])) } : {});
   return (
-    <Panel title={`Take back what was typed for ${name.toLowerCase()}`} open onClose={close} note={outOfWindow ? CONFIRMED : PLAIN}>
-      {outOfWindow && (
-        <div className="mb-4 grid grid-cols-2 gap-4">
-          <Field label="Second person’s badge" inputMode="numeric" autoComplete="off" {...bind('badge')} />
-          <Field label="Their PIN" type="password" inputMode="numeric" autoComplete="off" {...bind('pin')} />
+    <Panel title={`Take back what was typed for ${name.toLowerCase()}`} open onClose={close} note={outOfWindow ? CONFIRMED : PLAIN} big>
+      {reason === null ? (
+        <Reasons busy={command.isPending} onChoose={choose} onClose={close} refusal={<Refusal of={command} className="mt-3 text-lg" />} />
+      ) : (
+        <div className="max-w-md">
+          <p className="mb-3 text-xl font-semibold">The second person’s badge and PIN</p>
+          <BadgePin
+            done="Confirm"
+            busy={command.isPending}
+            error={command.isError ? sentenceOf(command.error) : ''}
+            onDone={(badge, pin) => withdraw(reason, { badge, pin })}
+          />
         </div>
       )}
-      <div className="flex flex-col gap-4">
-        {REASONS.map((reason) => (
-          <BigKey key={reason.value} disabled={command.isPending} onClick={() => withdraw(reason.value)}>
-            {reason.text}
-          </BigKey>
-        ))}
-      </div>
-      <Refusal of={command} className="mt-3 text-lg" />
     </Panel>
+  );
+}
+
+type ReasonsProps = { busy: boolean; onChoose: (why: Withdrawal['reason']) => void; onClose: () => void; refusal: ReactNode };
+
+/** The first answer takes nothing back. */
+function Reasons({ busy, onChoose, onClose, refusal }: ReasonsProps) {
+  return (
+    <div className="flex flex-col gap-4">
+      <BigKey look="main" cap="1" onClick={onClose}>
+        No, leave it as it is
+      </BigKey>
+      {REASONS.map((r, i) => (
+        <BigKey key={r.value} cap={String(i + 2)} disabled={busy} onClick={() => onChoose(r.value)}>
+          {r.text}
+        </BigKey>
+      ))}
+      {refusal}
+    </div>
   );
 }

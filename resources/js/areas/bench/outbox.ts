@@ -7,44 +7,19 @@ import { renumber } from '@/lib/renumber';
 
 /** Who was signed in, what the bench had seen of the run, and its clocks. */
 type Stamped = { v: 1; id: string; sitting: string; base_seq: number; device_time: string; mono_ms: number; clock: string };
-type OfRun = Stamped & { run: string; subject: string };
-type At = OfRun & { step: string };
-type Reading = At & {
-  type: 'reading_taken';
-  /** Digits and the unit's code: "23.5 lbf.ft". */
-  value: string;
-  raw: string;
-  tool: string;
-  source: 'typed' | 'simulated_tool';
-  /** What stood on the screen. */
-  shown?: { number: string; unit: string; setting?: string; hardware?: string; sentence: string };
-  device_says?: { standing: 'applied'; verdict: 'in' | 'low' | 'high' };
-};
-type BackedOff = At & { type: 'backed_off' };
-/** A bolt that has had its tightenings is out, and a new one is in. */
-type Replaced = OfRun & { type: 'fastener_replaced'; position: string };
-type ToolTaken = OfRun & { type: 'tool_taken'; quantity: 'torque' | 'angle'; tool: string };
-/** The bench had locked itself and somebody went on while no PIN could be checked. */
-type Resumed = OfRun & { type: 'resumed'; after_idle: boolean };
-/** Something seen in a run, as it is sent (docs/formats/events.md). Its number is given here; all else by whoever saw it. */
-export type RunObservation = Reading | BackedOff | Replaced | ToolTaken | Resumed;
-export type StepObservation = Reading | BackedOff;
+/** Something seen in a run, as it is sent: type and content are the core's (docs/formats/events.md), all else is said by whoever saw it. */
+export type RunObservation = Stamped & { run: string; subject: string; type: string; [content: string]: unknown };
 /** What stands in the place of one that the server could not read: its bytes, and what was said of them. */
 type Unread = Stamped & { type: 'observation_unreadable'; hash: string; bytes?: string; told: string };
 export type Observation = RunObservation | Unread;
 
 /** Names this page's monotonic clock: a count of another start of the page cannot be compared with it. */
-const CLOCK = crypto.randomUUID();
+export const CLOCK = crypto.randomUUID();
 export const clocks = () => ({ device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()), clock: CLOCK });
 
 /** Does it belong to this run? */
 export function isOfRun<T extends Observation>(observation: T, run: string): observation is T & RunObservation {
-  return observation.type !== 'observation_unreadable' && observation.run === run;
-}
-
-/** Is it about a step? */
-export function isAtStep<T extends Observation>(observation: T): observation is T & StepObservation {
-  return observation.type === 'reading_taken' || observation.type === 'backed_off';
+  return observation.type !== 'observation_unreadable' && 'run' in observation && observation.run === run;
 }
 
 type Waiting = Observation & { device_seq: number };
@@ -142,7 +117,7 @@ export class Outbox {
       await this.save(together);
     } catch {
       this.afterIdle ||= together.length > 1;
-      const what = observation.type === 'reading_taken' ? observation.raw : 'what was pressed';
+      const what = typeof observation.raw === 'string' ? observation.raw : 'what was pressed';
       this.set({ notKept: `This device could not keep ${what}: its store is full or closed. Nothing was recorded; call the lead.` });
       return false;
     } finally {
@@ -223,13 +198,15 @@ export class Outbox {
       const outcome = outcomes.find((o) => o.id === observation.id);
       return outcome ? [{ observation, outcome }] : [];
     });
+    // Known as answered before it is gone from the disk: at no moment is it in neither.
+    this.set({ answered: [...this.state.answered, ...answered].slice(-BATCH) });
+    this.show();
     const tx = this.db.transaction(['waiting', 'acknowledged'], 'readwrite');
     for (const { outcome } of answered) {
       await tx.objectStore('acknowledged').put({ id: outcome.id, seq: outcome.seq, leaf_hash: outcome.leaf_hash });
       await tx.objectStore('waiting').delete(outcome.id);
     }
     await tx.done;
-    this.set({ answered: [...this.state.answered, ...answered].slice(-BATCH) });
     await this.refresh();
   }
 
@@ -267,6 +244,8 @@ export class Outbox {
     await tx.store.delete(bad.id);
     await tx.store.put(item);
     await tx.done;
+    // Only once it waits no more: whoever stands anew for it must not find it again.
+    await this.refresh();
     this.set({ unread: true });
   }
 
@@ -281,7 +260,8 @@ export class Outbox {
 
   private show(): void {
     const saved = new Set(this.saved.map((o) => o.id));
-    this.set({ waiting: [...this.saved, ...this.unsaved.filter((o) => !saved.has(o.id))] });
+    const answered = new Set(this.state.answered.map(({ observation }) => observation.id));
+    this.set({ waiting: [...this.saved, ...this.unsaved.filter((o) => !saved.has(o.id))].filter((o) => !answered.has(o.id)) });
   }
 
   /** Numbers are given one at a time, across all windows of this browser. */
@@ -295,7 +275,8 @@ export class Outbox {
   }
 }
 
-function resumedBefore({ v, sitting, base_seq, device_time, mono_ms, clock, run, subject }: RunObservation): Resumed {
+/** The bench had locked itself and somebody went on while no PIN could be checked. */
+function resumedBefore({ v, sitting, base_seq, device_time, mono_ms, clock, run, subject }: RunObservation): RunObservation {
   return { type: 'resumed', after_idle: true, v, id: crypto.randomUUID(), sitting, base_seq, device_time, mono_ms, clock, run, subject };
 }
 

@@ -1,16 +1,37 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { Command, RunSheet } from '@/api/types';
 
 export const BENCH = ['bench'] as const;
+export const HOOK = [...BENCH, 'hook'] as const;
 export const RUN = (id: string) => [...BENCH, 'run', id] as const;
 
 export function useHook() {
-  return useQuery({ queryKey: [...BENCH, 'hook'], queryFn: () => answerOf(api.GET('/bench/hook')), refetchInterval: 15_000, refetchOnMount: 'always' });
+  return useQuery({ queryKey: HOOK, queryFn: () => answerOf(api.GET('/bench/hook')), refetchInterval: 15_000, refetchOnMount: 'always' });
 }
 
+/** What hangs there is asked for anew once the last of what was done here has come through. */
+export function useHookAgain(waiting: number): void {
+  const client = useQueryClient();
+  useEffect(() => {
+    if (waiting === 0) void client.invalidateQueries({ queryKey: HOOK });
+  }, [waiting, client]);
+}
+
+/** Each job is folded for it, so it is asked for less often, and a hook hangs without it. */
+export function useHookTimes() {
+  return useQuery({
+    queryKey: [...HOOK, 'times'],
+    queryFn: () => answerOf(api.GET('/bench/hook/times')),
+    refetchInterval: 60_000,
+    refetchOnMount: 'always',
+  }).data;
+}
+
+/** Fetched again by itself: somebody may go on elsewhere, decide at a desk, or the session may end, while nothing is typed here. */
 export function useSheet(run: string) {
-  return useQuery({ queryKey: RUN(run), queryFn: () => answerOf(api.GET('/bench/runs/{run}', { params: { path: { run } } })) });
+  return useQuery({ queryKey: RUN(run), queryFn: () => answerOf(api.GET('/bench/runs/{run}', { params: { path: { run } } })), refetchInterval: 15_000 });
 }
 
 /** A command of this bench to a run: it carries the bench's count, and answers with the run as it then stands. */
@@ -21,6 +42,18 @@ export const beginRun = (assignment: string) => (stamp: Command) => answerOf(api
 export const takeOver: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/take-over', { params: { path: { run } }, body: stamp }));
 
 export const finishRun: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run } }, body: stamp }));
+
+export type BadgeAndPin = { badge: string; pin: string };
+
+export const joinRun =
+  (second: BadgeAndPin): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/partner', { params: { path: { run } }, body: { ...stamp, ...second } }));
+
+export const lookAt =
+  (stage: string, finds: 'as_recorded' | 'differs', second: BadgeAndPin): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/looks', { params: { path: { run } }, body: { ...stamp, ...second, stage, finds } }));
 
 export type Withdrawal = { reading: string; step: string; reason: 'wrong_key' | 'misread_scale' | 'wrong_bolt'; second_badge?: string; second_pin?: string };
 

@@ -1,115 +1,159 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
-import { useMe } from '@/api/session';
-import type { RunSheet, RunStep, ToolOffer } from '@/api/types';
-import { type RunView, runView, unknownTo } from '@/lib/run-view';
-import { judge } from '@/lib/straight-path';
-import { motionOf, nameOf } from './names';
-import { type RunObservation, clocks, isAtStep, isOfRun } from './outbox';
+import { useCallback, useEffect, useState } from 'react';
+import { useMe, useSession } from '@/api/session';
+import type { BenchView, RunSheet } from '@/api/types';
+import { type Outbox, type OutboxState, type RunObservation, clocks, isOfRun } from './outbox';
 import { RUN, type RunCommand, useSheet } from './queries';
+import { type Happened, useBeside } from './useBeside';
 import { useOutbox } from './useOutbox';
 
-/** A run as this bench sees it: the server's sheet walked on by what is still on its way, and what can be done to it. */
+/** Something that has to be read before the work goes on, though no fault holds it. */
+export type Notice = { title: string; sentence: string };
+type Said = { standing: string; say: { tone: string; sentence: string }[]; effects: object[] };
+
+/** A run as this bench sees it: as the core beside the screen has it, or else as the server last told it. */
 export function useRun(id: string) {
   const client = useQueryClient();
   const query = useSheet(id);
   const { outbox, state, ready } = useOutbox();
-  const told = query.data;
+  const me = useMe();
+  const device = useSession().data?.device?.id ?? '';
+  const [notice, setNotice] = useState<Notice | null>(null);
+  const sheet = query.data;
+  const lastSeq = sheet?.last_seq ?? 0;
+  const happened = useCallback(
+    (o: RunObservation): Happened => {
+      // The bench's own count and somebody's own words decide nothing; what is not on the disk yet has no count.
+      return { ...o, device_seq: undefined, text: undefined, person: me.id, device, taken_at: o.device_time };
+    },
+    [me.id, device],
+  );
 
-  const lastSeq = told?.last_seq ?? 0;
-  const pending = useMemo(() => {
-    const unseen = state.answered.filter(({ outcome }) => outcome.standing === 'applied' && outcome.seq > lastSeq).map(({ observation }) => observation);
-    return unknownTo(
-      told,
-      [...unseen, ...state.waiting].filter((o) => isOfRun(o, id)),
-    );
-  }, [state, id, lastSeq, told]);
+  const beside = useBeside(
+    sheet,
+    useCallback((told) => untold(outbox?.snapshot() ?? state, id, told).map(happened), [outbox, state, id, happened]),
+  );
 
-  const newest = Math.max(0, ...state.answered.filter(({ observation }) => isOfRun(observation, id)).map(({ outcome }) => outcome.seq));
+  const mine = state.answered.filter(({ observation }) => isOfRun(observation, id));
+  const newest = Math.max(0, ...mine.map(({ outcome }) => outcome.seq));
+  const agreed = mine.every(({ observation, outcome }) => outcome.seq <= lastSeq || isSame(beside.decided(observation.id), outcome));
   useEffect(() => {
-    if (newest > lastSeq) void client.invalidateQueries({ queryKey: RUN(id) });
-  }, [newest, lastSeq, client, id]);
+    // Where both came to the same there is nothing to be told; else the server's word stands.
+    if (newest > lastSeq && !(beside.state === 'ready' && agreed)) void client.invalidateQueries({ queryKey: RUN(id) });
+  }, [newest, lastSeq, agreed, beside.state, client, id]);
 
-  const command = useMutation({
-    mutationFn: async (send: RunCommand) => (await ready()).command((stamp) => send(stamp, id), lastSeq),
+  const command = useRunCommand(id, ready, Math.max(lastSeq, newest));
+  const view: BenchView | null = beside.view ?? sheet?.view ?? null;
+  const waits = beside.state !== 'ready' && untold(state, id, lastSeq).length > 0;
+  useToldByServer(mine, beside.decided, setNotice);
+  useUndecided(state.unread, beside.again);
+  return { query, sheet, view, waits, outbox, outboxState: state, command, beside, happened, notice, setNotice, baseSeq: Math.max(lastSeq, newest) };
+}
+
+export type Bench = ReturnType<typeof useRun>;
+
+/** What happened here and a sheet with so many entries does not tell yet: answered with a later number, or still on its way. */
+function untold({ answered, waiting }: OutboxState, run: string, lastSeq: number): RunObservation[] {
+  const later = answered.filter(({ outcome }) => outcome.seq > lastSeq).map(({ observation }) => observation);
+  return [...later, ...waiting].filter((o) => isOfRun(o, run));
+}
+
+/** What was decided here and no server could read did not happen. */
+function useUndecided(lost: boolean, again: () => void): void {
+  useEffect(() => {
+    if (lost) again();
+  }, [lost, again]);
+}
+
+/** What can be done to a run only where the server agrees: it answers with the run as it then stands. */
+function useRunCommand(id: string, ready: () => Promise<Outbox>, baseSeq: number) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async (send: RunCommand) => (await ready()).command((stamp) => send(stamp, id), baseSeq),
     onSuccess: async (next) => {
       // A sheet still on its way was made before this one; coming after it, it would take back what the command did.
       await client.cancelQueries({ queryKey: RUN(id) });
       client.setQueryData(RUN(id), next);
     },
   });
-
-  const sheet = useMemo(() => told && withTools(told, pending), [told, pending]);
-  const view: RunView | null = sheet ? runView(sheet, pending.filter(isAtStep)) : null;
-  const asides = state.answered.filter(({ observation, outcome }) => isOfRun(observation, id) && outcome.standing !== 'applied');
-  return { query, sheet, view, pending, asides, outbox, outboxState: state, command };
 }
 
-export type Bench = ReturnType<typeof useRun>;
+/** What the server made of these has been said, where there was anything to say; of the others, what the core beside the screen made of them. */
+const told = new Set<string>();
+const saidHere = new Set<string>();
 
-/** Ways to observe something in a run, put into the outbox with what the bench knows of it. */
+/** What the server makes of something is said once: where nobody was told here, or was told something else. */
+function useToldByServer(
+  answered: { observation: { id: string }; outcome: Said }[],
+  decided: (id: string) => Said | undefined,
+  setNotice: (n: Notice) => void,
+): void {
+  useEffect(() => {
+    for (const { observation, outcome } of answered) {
+      if (told.has(observation.id)) continue;
+      told.add(observation.id);
+      const notice = saidHere.has(observation.id) && isSame(decided(observation.id), outcome) ? null : noticeOf(outcome);
+      if (notice) setNotice(notice);
+    }
+  }, [answered, decided, setNotice]);
+}
+
+/** What is to be read before one goes on: set aside, or kept and flagged. A fault has a screen of its own. */
+function noticeOf(outcome: Said): Notice | null {
+  const fault = outcome.effects.some((e) => 'do' in e && (e.do === 'case_opened' || e.do === 'duties_added'));
+  if (fault) return null;
+  const aside = outcome.say.find((s) => s.tone === 'aside');
+  if (aside) return { title: 'Set aside', sentence: aside.sentence };
+  const stop = outcome.say.filter((s) => s.tone === 'stop');
+  return stop.length === 0 ? null : { title: 'Kept, and flagged', sentence: stop.map((s) => s.sentence).join(' ') };
+}
+
+function isSame(here: Said | undefined, there: Said): boolean {
+  return here?.standing === there.standing && JSON.stringify(here.effects) === JSON.stringify(there.effects);
+}
+
+/** Puts what happened into the outbox, decided here where it can be; the answer is whether it is safe on this device. */
 export function useObserve(bench: Bench) {
   const me = useMe();
-  const { outbox, sheet } = bench;
-  const common = () => ({
-    v: 1 as const,
-    id: crypto.randomUUID(),
-    run: sheet?.id ?? '',
-    subject: sheet?.subject ?? '',
-    sitting: me.sitting ?? '',
-    base_seq: sheet?.last_seq ?? 0,
-    ...clocks(),
-  });
-  const observe = async (seen: RunObservation) => (await outbox?.observe(seen)) ?? false;
-  return {
-    reading: (step: RunStep, value: string, raw: string, tool: ToolOffer, source: 'typed' | 'simulated_tool') => {
-      const line = sheet?.walk_sheet.find((l) => l.step === step.id);
-      const verdict = line ? judge(line, value, tool.unit.code) : null;
-      const says = verdict === null ? {} : { device_says: { standing: 'applied' as const, verdict } };
-      const shown = sheet ? { shown: shownFor(sheet, step, tool) } : {};
-      return observe({
-        ...common(),
-        type: 'reading_taken',
-        step: step.id,
-        value: `${value} ${tool.unit.code}`,
-        raw,
-        tool: tool.id,
-        source,
-        ...shown,
-        ...says,
-      });
-    },
-    backedOff: (step: string) => observe({ ...common(), type: 'backed_off', step }),
-    replaced: (position: string) => observe({ ...common(), type: 'fastener_replaced', position }),
-    toolTaken: (quantity: RunStep['quantity'], tool: string) => observe({ ...common(), type: 'tool_taken', quantity, tool }),
+  const { outbox, sheet, beside, happened, setNotice, baseSeq, view } = bench;
+  return async (event: Record<string, unknown>): Promise<boolean> => {
+    const seen: RunObservation = {
+      v: 1,
+      id: crypto.randomUUID(),
+      run: sheet?.id ?? '',
+      subject: sheet?.subject ?? '',
+      sitting: me.sitting ?? '',
+      base_seq: baseSeq,
+      ...clocks(),
+      ...(view && sheet ? { shown: shownFor(sheet, view) } : {}),
+      ...event,
+      type: String(event.type),
+    };
+    const outcome = await beside.take(happened(seen));
+    const notice = outcome && noticeOf(outcome);
+    if (outcome) saidHere.add(seen.id);
+    if (notice) setNotice(notice);
+    const kept = (await outbox?.observe(outcome ? { ...seen, device_says: says(outcome) } : seen)) ?? false;
+    beside.landed(seen.id);
+    // What is not kept did not happen.
+    if (!kept) beside.again();
+    return kept;
   };
+}
+
+function says(outcome: Said): object {
+  const stood = outcome.effects.find((e): e is { do: string; verdict: string } => 'do' in e && e.do === 'stood' && 'verdict' in e);
+  return { standing: outcome.standing, ...(stood ? { verdict: stood.verdict } : {}) };
 }
 
 /** The number to reach as the screen gave it, with all that belongs to it. */
-function shownFor(sheet: RunSheet, step: RunStep, tool: ToolOffer) {
-  const setting = tool.settings.find((s) => s.step === step.id);
+function shownFor(sheet: RunSheet, { call }: BenchView) {
+  const { scale } = call;
+  const limits = [scale?.low, scale?.high].filter((l) => l !== undefined).join('–');
   return {
-    number: setting?.digits ?? step.target,
-    unit: tool.unit.symbol,
-    ...(setting ? { setting: `${setting.low}–${setting.high}` } : {}),
+    ...(scale?.digits === undefined ? {} : { number: scale.digits, unit: scale.unit.symbol }),
+    ...(limits === '' ? {} : { setting: limits }),
     hardware: sheet.hardware,
-    sentence: `${nameOf(sheet, step).bolt}, ${motionOf(sheet, step)}`,
+    sentence: [call.title, ...call.says.slice(0, 1)].join(', ').slice(0, 280),
   };
-}
-
-/** The sheet with the tools that were taken here and have not been answered yet. */
-function withTools(sheet: RunSheet, pending: RunObservation[]): RunSheet {
-  const tools = { ...sheet.tools };
-  for (const observation of pending) {
-    if (observation.type === 'tool_taken') {
-      const { offers } = tools[observation.quantity];
-      tools[observation.quantity] = { offers, taken: offers.find((o) => o.id === observation.tool)?.code ?? null };
-    }
-  }
-  return { ...sheet, tools };
-}
-
-export function takenTool(sheet: RunSheet, step: RunStep): ToolOffer | null {
-  const { taken, offers } = sheet.tools[step.quantity];
-  return offers.find((o) => o.code === taken) ?? null;
 }

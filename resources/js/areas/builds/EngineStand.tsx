@@ -1,12 +1,12 @@
 import { Link } from 'react-router';
 import type { Build, JointOnStand } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
-import { jointSentence, onPaper } from './jointSentence';
+import { isGiven, jointSentence } from './jointSentence';
 
 /** One engine on its stand: its joints in assembly order with the marks that are on them. */
 export function EngineStand({ build }: { build: Build }) {
-  const here = build.joints.filter((joint) => !onPaper(joint));
-  const paper = build.joints.filter(onPaper);
+  const here = build.joints.filter(isGiven);
+  const rest = build.joints.filter((joint) => !isGiven(joint));
   return (
     <Link to={`/builds/${build.id}`} className="group flex flex-col">
       <span className="wide text-xl font-bold group-hover:underline group-hover:underline-offset-4">{build.title}</span>
@@ -19,9 +19,9 @@ export function EngineStand({ build }: { build: Build }) {
             <Drawn joint={joint} title={build.title} />
           </span>
         ))}
-        {paper.length > 0 && (
+        {rest.length > 0 && (
           <span className="mt-1 flex h-14 justify-center gap-2">
-            {paper.map((joint) => (
+            {rest.map((joint) => (
               <span key={joint.id} className="block min-w-0">
                 <Drawn joint={joint} title={build.title} />
               </span>
@@ -38,7 +38,7 @@ export function EngineStand({ build }: { build: Build }) {
           </span>
         );
       })}
-      {paper.length > 0 && <span className="mt-2 block text-sm text-soft">By job card: {paper.map((joint) => joint.name.toLowerCase()).join(', ')}</span>}
+      {rest.length > 0 && <span className="mt-2 block text-sm text-soft">Not given out: {rest.map((joint) => joint.name.toLowerCase()).join(', ')}</span>}
     </Link>
   );
 }

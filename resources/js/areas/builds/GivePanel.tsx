@@ -8,7 +8,7 @@ import { BUILDS, giveJob, useChoices } from './queries';
 export function GivePanel({ build, joint, onClose }: { build: Build; joint: JointOnStand; onClose: () => void }) {
   const choices = useChoices(true).data;
   const [commandId] = useState(() => crypto.randomUUID());
-  const options = joint.options.filter((o) => o.at_bench);
+  const { options } = joint;
   const [procedure, setProcedure] = useState(options.length === 1 ? (options[0]?.procedure ?? '') : '');
   const [person, setPerson] = useState('');
   return (

@@ -1,9 +1,7 @@
 import type { JointOnStand } from '@/api/types';
 
-/** Nothing of it is recorded here: it is worked by its printed job card. */
-export function onPaper(joint: JointOnStand): boolean {
-  return joint.run === null && joint.given === null && joint.revision !== null && !joint.options.some((o) => o.at_bench);
-}
+/** Is it in somebody's hands, or was it? */
+export const isGiven = (joint: JointOnStand) => joint.run !== null || joint.given !== null;
 
 /** Where a joint of an engine stands, in a sentence. */
 export function jointSentence(joint: JointOnStand): { text: string; fault: boolean } {
@@ -16,6 +14,5 @@ export function jointSentence(joint: JointOnStand): { text: string; fault: boole
     return { text: `${who} is at ${String(run.done)} of ${String(run.all)}`, fault: false };
   }
   if (given) return { text: `on ${given.person ?? 'somebody'}’s hook, not begun`, fault: false };
-  if (onPaper(joint)) return { text: 'worked by its printed job card', fault: false };
   return joint.revision ? { text: 'not given to anybody yet', fault: false } : { text: 'no approved procedure', fault: true };
 }

@@ -1,5 +1,5 @@
-import { useMutation } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useMe, useZone } from '@/api/session';
 import type { JobCard } from '@/api/types';
@@ -8,15 +8,22 @@ import { JointMap } from '@/ui/JointMap';
 import { Unreachable } from '@/ui/Unreachable';
 import { Failure, Loaded } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
+import { BigKey } from '../BigKey';
+import { HookMore } from '../HookMore';
 import { ScanInput } from '../ScanInput';
-import { beginRun, useHook } from '../queries';
+import { HOOK, beginRun, useHook, useHookAgain, useHookTimes } from '../queries';
 import { useOutbox } from '../useOutbox';
+import { usePadKeys } from '../usePadKeys';
 
 /** The job cards on one's hook, and runs of others that one could take over. */
 export function JobHook({ notices }: { notices: ReactNode }) {
   const me = useMe();
   const zone = useZone();
   const query = useHook();
+  const times = useHookTimes();
+  useHookAgain(useOutbox().state.waiting.length);
+  const [more, setMore] = useState(false);
+  usePadKeys({ '+': () => setMore(true) });
   return (
     <div className="flex min-h-screen flex-col">
       <BenchHeader>
@@ -24,92 +31,176 @@ export function JobHook({ notices }: { notices: ReactNode }) {
       </BenchHeader>
       <Unreachable zone={zone} big />
       {notices}
-      <main className="p-7">
-        <h1 className="text-3xl">On {me.name}’s hook</h1>
-        <Loaded query={query}>
-          {({ mine, others }) => (
-            <>
-              {mine.length === 0 && <p className="py-8 text-xl text-soft">Nothing hangs here. The lead gives out the work; it appears by itself.</p>}
-              <Cards cards={mine} scan />
-              {others.length > 0 && (
-                <>
-                  <h2 className="mt-12 text-xl text-soft">Open in other hands</h2>
-                  <Cards cards={others} />
-                </>
-              )}
-            </>
-          )}
-        </Loaded>
+      <main className="relative grow px-7 pt-6 pb-4">
+        <h1 className="text-[40px] leading-tight">On {me.name}’s hook</h1>
+        {times?.shift && (
+          <p className="text-lg">
+            The shift ends at {times.shift.ends}, in {inHours(times.shift.minutes)}.
+          </p>
+        )}
+        <Cards query={query} times={times} />
       </main>
+      <footer className="sticky bottom-0 flex items-center gap-4 border-t border-hair bg-paper px-7 py-3">
+        <BigKey cap="+" onClick={() => setMore(true)}>
+          More
+        </BigKey>
+        <p className="text-lg text-soft">A card opens by its number and Enter, by its serial, by a scan or a touch.</p>
+      </footer>
+      {more && <HookMore onClose={() => setMore(false)} />}
     </div>
   );
 }
 
-function Cards({ cards, scan = false }: { cards: JobCard[]; scan?: boolean }) {
+function Cards({ query, times }: { query: ReturnType<typeof useHook>; times: ReturnType<typeof useHookTimes> }) {
   const navigate = useNavigate();
+  const client = useQueryClient();
   const { ready } = useOutbox();
+  const [typed, setTyped] = useState('');
   const begin = useMutation({
     mutationFn: async (assignment: string) => (await ready()).command(beginRun(assignment)),
-    onSuccess: (run) => void navigate(`/bench/runs/${run.id}`),
+    onSuccess: (run) => {
+      // A card as it hung before would begin it once more.
+      client.removeQueries({ queryKey: HOOK });
+      void navigate(`/bench/runs/${run.id}`);
+    },
   });
   const open = (card: JobCard) => {
     if (card.run) void navigate(`/bench/runs/${card.run.id}`);
     else begin.mutate(card.assignment);
   };
+  const all = [...(query.data?.mine ?? []), ...(query.data?.others ?? [])];
+  const list = { picked: cardFor(all, typed), times, disabled: begin.isPending, onOpen: open };
   return (
     <>
-      {scan && <SerialScan cards={cards} onOpen={open} />}
+      <CardField cards={query.data ? all : null} onType={setTyped} onOpen={open} />
       {begin.isError && <Failure sentence={sentenceOf(begin.error)} />}
-      <ul className="mt-6 grid gap-6 md:grid-cols-2 xl:grid-cols-3">
-        {cards.map((card) => (
-          <li key={card.assignment} className="flex">
-            <Card card={card} disabled={begin.isPending} onOpen={() => open(card)} />
-          </li>
-        ))}
-      </ul>
+      <Loaded query={query}>
+        {({ mine, others }) => (
+          <>
+            {mine.length === 0 && <p className="py-8 text-xl text-soft">Nothing hangs here. The lead gives out the work; it appears by itself.</p>}
+            <CardList cards={mine} from={1} {...list} />
+            {others.length > 0 && (
+              <>
+                <h2 className="mt-10 text-xl text-soft">Open in other hands</h2>
+                <CardList cards={others} from={mine.length + 1} {...list} />
+              </>
+            )}
+          </>
+        )}
+      </Loaded>
     </>
   );
 }
 
-function SerialScan({ cards, onOpen }: { cards: JobCard[]; onOpen: (card: JobCard) => void }) {
-  const [unknown, setUnknown] = useState<string | null>(null);
+/** Which card is meant: by its number, else by a serial or a part of one. The card is shown before Enter opens it. */
+function cardFor(cards: JobCard[], typed: string): JobCard | null {
+  const text = typed.replace(/^@S/i, '').trim().toUpperCase();
+  if (text === '') return null;
+  const byNumber = /^\d{1,2}$/.test(text) ? cards[Number(text) - 1] : undefined;
+  return byNumber ?? cards.find((c) => c.serial.toUpperCase().startsWith(text)) ?? cards.find((c) => c.serial.toUpperCase().includes(text)) ?? null;
+}
+
+type FieldProps = { cards: JobCard[] | null; onType: (text: string) => void; onOpen: (card: JobCard) => void };
+
+/** Takes what is typed or scanned before the cards are there too: it is looked for once they are. */
+function CardField({ cards, onType, onOpen }: FieldProps) {
+  const [asked, setAsked] = useState<string | null>(null);
+  const waiting = useRef<string | null>(null);
+  const card = asked === null || cards === null ? null : cardFor(cards, asked);
+  const said = (asked ?? '').replace(/^@S/i, '').trim();
+  const unknown = asked === null || cards === null || card !== null ? null : said;
+  useEffect(() => {
+    if (waiting.current === null || card === null) return;
+    waiting.current = null;
+    onOpen(card);
+  }, [card, onOpen]);
   const onScan = (code: string) => {
-    const serial = code.replace(/^@S/, '').trim().toUpperCase();
-    const card = cards.find((c) => c.serial.startsWith(serial) && serial !== '');
-    setUnknown(card || serial === '' ? null : serial);
-    if (card) onOpen(card);
+    if (code.trim() === '') return;
+    const found = cards && cardFor(cards, code);
+    waiting.current = cards === null ? code : null;
+    setAsked(code);
+    if (found) onOpen(found);
   };
   return (
     <>
-      <ScanInput label="Scan a serial" placeholder="scan a serial …" onScan={onScan} />
+      <div className="landscape:absolute landscape:top-1 landscape:right-7">
+        <ScanInput
+          label="Scan a serial"
+          placeholder="a number, a serial, a scan"
+          onScan={onScan}
+          onType={(text) => {
+            if (text !== '') setAsked(null);
+            onType(text);
+          }}
+        />
+      </div>
       {unknown !== null && (
         <p role="alert" className="mt-2 text-lg text-fault">
-          {unknown} is not on this hook.
+          No card here has {unknown}. Type the number before a card, or a part of its serial.
         </p>
       )}
     </>
   );
 }
 
-function Card({ card, disabled, onOpen }: { card: JobCard; disabled: boolean; onOpen: () => void }) {
+type Times = ReturnType<typeof useHookTimes>;
+type ListProps = { cards: JobCard[]; from: number; picked: JobCard | null; times: Times; disabled: boolean; onOpen: (card: JobCard) => void };
+
+function CardList({ cards, from, picked, times, disabled, onOpen }: ListProps) {
+  return (
+    <ul className="mt-6 grid gap-6 md:grid-cols-2 xl:grid-cols-3">
+      {cards.map((card, i) => (
+        <li key={card.assignment} className="flex">
+          <Card card={card} number={from + i} picked={picked?.assignment === card.assignment} times={times} disabled={disabled} onOpen={() => onOpen(card)} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+type CardProps = { card: JobCard; number: number; picked: boolean; times: Times; disabled: boolean; onOpen: () => void };
+
+function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
+  const of = times?.jobs.find((j) => j.assignment === card.assignment);
   return (
     <button
       type="button"
       disabled={disabled}
       onClick={onOpen}
-      className="flex w-full flex-col rounded-sm border border-line bg-sheet p-5 pt-4 text-left shadow-[0_2px_0_var(--hair)] active:translate-y-px"
+      aria-current={picked}
+      className={`flex w-full flex-col rounded-sm border-2 bg-sheet p-5 pt-4 text-left shadow-[0_2px_0_var(--hair)] active:translate-y-px ${picked ? 'border-now' : 'border-line'}`}
     >
       <PunchedHole />
-      <span className="wide text-2xl font-bold">{card.serial}</span>
-      <span className="text-xl">{card.joint}</span>
+      <span className="flex items-baseline justify-between gap-4">
+        <span className="wide text-2xl font-bold">{card.serial}</span>
+        <kbd className="rounded border border-line px-2.5 py-0.5 font-sans text-xl font-semibold" aria-hidden="true">
+          {number}
+        </kbd>
+      </span>
+      <span className="text-xl">
+        {card.joint}, <b>{card.hardware}</b>
+      </span>
       <span className="mt-1 text-lg">{card.line}</span>
       <span className="mt-3 block h-32 w-full">
         <JointMap sketch={card.sketch} marks={card.run?.marks} detail="small" label={`${card.joint} of ${card.serial}`} />
       </span>
       <span className={`mt-4 text-lg font-semibold ${card.run?.stopped ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
+      {of?.time && (
+        <span className="mt-1 text-lg leading-snug">
+          <span className={of.time.late ? 'font-semibold text-fault' : ''}>
+            About {of.time.in_all}
+            {of.time.late && ', not done by the end of the shift'}.
+          </span>{' '}
+          <span className="text-soft">Place to leave it:</span> {of.time.leave}
+        </span>
+      )}
+      {of?.left && <span className="mt-2 line-clamp-2 border-l-4 border-now pl-3 text-lg leading-snug">{of.left.says}</span>}
     </button>
   );
 }
+
+const inHours = (minutes: number) => (minutes < 100 ? `${String(minutes)} min` : `${String(Math.floor(minutes / 60))} h ${String(minutes % 60)} min`);
+
 function sentence(card: JobCard): string {
   const { run } = card;
   if (!run) return `Begin, ${String(card.steps)} steps`;

@@ -1,32 +1,43 @@
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useMe, useSession } from '@/api/session';
-import type { RunSheet } from '@/api/types';
+import type { BenchView, RunSheet } from '@/api/types';
 import { Loaded, Waiting } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
-import { StepScreen } from '../StepScreen';
-import { StopScreen } from '../StopScreen';
-import { AllDone, Closed, HeldElsewhere } from '../TurningPoints';
-import { ToolChoice } from '../ToolChoice';
-import { isAtStep } from '../outbox';
-import { type Bench, takenTool, useRun } from '../useRun';
+import { CallScreen } from '../CallScreen';
+import { HoldScreen } from '../HoldScreen';
+import { KitScreen } from '../KitScreen';
+import { MorePanel } from '../MorePanel';
+import { PersonScreen } from '../PersonScreen';
+import { NoticeScreen, StopScreen } from '../StopScreen';
+import { ToolScreen } from '../ToolScreen';
+import { AllDone, Closed, ForTheLead, HeldElsewhere, Left } from '../TurningPoints';
+import { type Bench, useRun } from '../useRun';
+import { Wet } from '../Wet';
 
 /** A run at the bench: always the one thing to do now. */
 export function Run() {
   const { run = '' } = useParams();
   const bench = useRun(run);
   return (
-    <div className="flex h-screen min-h-[660px] flex-col">
+    <div className="flex h-screen min-h-[660px] flex-col" data-core={bench.beside.state}>
       <Loaded query={bench.query}>
         {(sheet) => (
           <>
-            <BenchHeader back>
+            <BenchHeader partner={sheet.holder.partner_name}>
               <span className="wide text-[22px] font-bold">{sheet.serial}</span>
               <span className="text-lg">{sheet.joint}</span>
+              <span className="text-lg">{sheet.hardware}</span>
               <span className="text-lg text-soft">revision {sheet.revision}</span>
             </BenchHeader>
             <Told sheet={sheet} />
+            <Wet wet={bench.view?.wet ?? []} />
             <NotKept sentence={bench.outboxState.notKept} />
-            <Now bench={bench} sheet={bench.sheet ?? sheet} />
+            {bench.view && bench.outbox ? (
+              <Now key={bench.view.call.kind === 'finished' ? 'finished' : 'open'} bench={bench} sheet={sheet} view={bench.view} />
+            ) : (
+              <Waiting />
+            )}
           </>
         )}
       </Loaded>
@@ -63,19 +74,49 @@ function Told({ sheet }: { sheet: RunSheet }) {
   );
 }
 
-function Now({ bench, sheet }: { bench: Bench; sheet: RunSheet }) {
+type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
+
+function Now({ bench, sheet, view }: Props) {
   const me = useMe();
   const device = useSession().data?.device;
-  const { view, pending } = bench;
-  if (!view || !bench.outbox) return <Waiting />;
-  if (sheet.finished) return <Closed sheet={sheet} />;
-  if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} />;
-  const bad = view.waits ? pending.filter(isAtStep).find((o) => !view.doneHere.includes(o.step)) : undefined;
-  const stoppedAt = bad?.type === 'reading_taken' ? bad.step : sheet.stopped_at;
-  if (stoppedAt !== null) return <StopScreen key={stoppedAt} bench={bench} sheet={sheet} stepId={stoppedAt} waiting={bad} />;
-  const step = sheet.steps.find((s) => s.id === view.next);
-  if (view.waits) return <Waiting />;
-  if (!step) return <AllDone bench={bench} sheet={sheet} />;
-  if (takenTool(sheet, step) === null) return <ToolChoice bench={bench} sheet={sheet} step={step} />;
-  return <StepScreen bench={bench} sheet={sheet} step={step} />;
+  const { call } = view;
+  if (call.kind === 'finished') return <Closed sheet={sheet} view={view} />;
+  if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
+  if (bench.notice) return <NoticeScreen bench={bench} onRead={() => bench.setNotice(null)} />;
+  if (view.parked) return <Left bench={bench} sheet={sheet} view={view} />;
+  if (call.stop) return <StopScreen key={`${call.stop.step} ${call.title} ${call.kind}`} bench={bench} sheet={sheet} view={view} stop={call.stop} />;
+  if (call.kind === 'person') return <PersonScreen key={call.title} bench={bench} sheet={sheet} view={view} />;
+  if (call.kind === 'lead') return <ForTheLead sheet={sheet} view={view} />;
+  if (call.kind === 'finish') return <AllDone bench={bench} sheet={sheet} view={view} />;
+  return <Begun bench={bench} sheet={sheet} view={view} />;
+}
+
+/** What has to lie on the bench comes first, once, as long as nothing was done yet. */
+function Begun({ bench, sheet, view }: Props) {
+  const [ready, setReady] = useState(false);
+  const [more, setMore] = useState(false);
+  const untouched = sheet.last_seq <= 1 && view.last === null && bench.outboxState.waiting.length === 0;
+  if (ready || !untouched) return <Work bench={bench} sheet={sheet} view={view} />;
+  return (
+    <>
+      <KitScreen bench={bench} sheet={sheet} onReady={() => setReady(true)} onMore={() => setMore(true)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} pad={false} onPad={undefined} onTool={undefined} onClose={() => setMore(false)} />}
+    </>
+  );
+}
+
+/** The work itself, one thing at a time; another tool and a count of the whole round are ways aside from it. */
+function Work({ bench, sheet, view }: Props) {
+  const [aside, setAside] = useState<{ of: string; what: 'tool' | 'count' } | null>(null);
+  const { call } = view;
+  const of = call.step ?? '';
+  const is = aside?.of === of ? aside.what : null;
+  const go = (what: 'tool' | 'count') => () => setAside({ of, what });
+  const back = () => setAside(null);
+  if (call.kind === 'tool') return <ToolScreen key={`${of} ${call.title}`} bench={bench} sheet={sheet} view={view} call={call} />;
+  if (is === 'tool' && view.tools[0]) return <ToolScreen bench={bench} sheet={sheet} view={view} call={view.tools[0]} onKeep={back} />;
+  if (call.kind === 'hold') return <HoldScreen bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} />;
+  if (is === 'count' && call.round)
+    return <CallScreen key="count" bench={bench} sheet={sheet} view={view} call={call.round} onBack={back} onTool={go('tool')} />;
+  return <CallScreen key="call" bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} {...(call.round ? { onCount: go('count') } : {})} />;
 }

@@ -9,7 +9,7 @@ import { JointMap } from '@/ui/JointMap';
 import { RevisionLink } from '@/ui/RevisionLink';
 import { Failure, Loaded } from '@/ui/states';
 import { GivePanel } from '../GivePanel';
-import { jointSentence, onPaper } from '../jointSentence';
+import { jointSentence } from '../jointSentence';
 import { STATE_WORDS, finishBuild, shipBuild, takeBackJob, useBuild, useBuildCommand } from '../queries';
 
 /** One engine: its joints, who has them, and what may be done with it next. */
@@ -121,24 +121,15 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
 
 type WorkProps = { joint: JointOnStand; open: boolean; busy: boolean; onGive: () => void; onTakeBack: () => void };
 
-/** Who works at it: given out, taken back before it is begun, or on paper. */
+/** Who works at it: given out, or taken back before it is begun. */
 function Work({ joint, open, busy, onGive, onTakeBack }: WorkProps) {
   const mayGive = useMay()('give-work') && open;
   return (
     <div>
-      {mayGive && joint.given === null && joint.options.some((o) => o.at_bench) && (
+      {mayGive && joint.given === null && joint.options.length > 0 && (
         <Button look="main" onClick={onGive}>
           Give it to somebody
         </Button>
-      )}
-      {joint.revision && onPaper(joint) && (
-        <p className="text-soft">
-          The bench cannot walk through this one yet; it is worked by its{' '}
-          <a className="quiet" href={`/api/library/revisions/${joint.revision.id}/job-card.pdf`} target="_blank" rel="noreferrer">
-            job card
-          </a>
-          .
-        </p>
       )}
       {mayGive && joint.given !== null && joint.run === null && (
         <Button disabled={busy} onClick={onTakeBack}>
@@ -160,9 +151,7 @@ function Rounds({ joint }: { joint: JointOnStand }) {
             <dt>
               <span className="text-soft">round {i + 1}</span> {line}
             </dt>
-            <dd className={round && round.done === round.all ? '' : 'text-soft'}>
-              {round ? `${String(round.done)} of ${String(round.all)}` : onPaper(joint) ? '' : 'not begun'}
-            </dd>
+            <dd className={round && round.done === round.all ? '' : 'text-soft'}>{round ? `${String(round.done)} of ${String(round.all)}` : 'not begun'}</dd>
           </div>
         );
       })}

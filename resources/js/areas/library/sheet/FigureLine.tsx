@@ -36,7 +36,6 @@ export function FigureLine({ figures, fasteners }: Props) {
           new: <b className="text-ink">{`${count(n.count, 'piece')} ${n.type}`}</b>
         </span>
       ))}
-      {!figures.at_bench && <span className="w-full">The bench cannot walk through this one yet; it is worked by the printed job card.</span>}
     </p>
   );
 }

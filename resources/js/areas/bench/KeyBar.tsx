@@ -1,0 +1,51 @@
+import type { BenchView } from '@/api/types';
+import { BigKey } from './BigKey';
+import type { Bench } from './useRun';
+import { usePadKeys } from './usePadKeys';
+
+export type BarKey = { cap: string; says: string; do?: (() => void) | undefined; look?: 'main' | 'plain' | 'fault'; waits?: string | null };
+
+type Props = { bench: Bench; view: BenchView; keys: BarKey[]; pad?: Record<string, (() => void) | undefined>; quietMs?: number };
+
+/** What can be done now, one big key each, the same cap that the numeric pad has; a dead one says what it waits for. */
+export function KeyBar({ bench, view, keys, pad = {}, quietMs = 0 }: Props) {
+  const live = Object.fromEntries(keys.map((k) => [k.cap === '×' ? '*' : k.cap, k.waits === undefined || k.waits === null ? k.do : undefined]));
+  usePadKeys({ ...pad, ...live }, quietMs);
+  return (
+    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:grid portrait:grid-cols-[1.1fr_1.22fr_0.84fr_0.84fr] portrait:gap-3 portrait:px-5 portrait:pb-2">
+      {keys.map((key) => (
+        <BigKey
+          key={key.cap}
+          cap={key.cap}
+          look={key.look ?? 'plain'}
+          waits={key.waits ?? null}
+          onClick={key.do}
+          className="portrait:min-w-0 portrait:flex-col portrait:items-start portrait:justify-center portrait:gap-1 portrait:px-3 portrait:text-lg portrait:leading-tight"
+        >
+          {key.says}
+        </BigKey>
+      ))}
+      <Sent bench={bench} view={view} />
+    </footer>
+  );
+}
+
+/** What has been sent, and how far the run is. */
+function Sent({ bench, view }: { bench: Bench; view: BenchView }) {
+  const { waiting, trouble, unread } = bench.outboxState;
+  return (
+    <div className="ml-auto max-w-72 text-right portrait:col-span-4 portrait:flex portrait:w-full portrait:max-w-none portrait:justify-between" role="status">
+      <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
+      {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
+      {bench.beside.state === 'unavailable' && <p className="text-soft">The server decides each pull here.</p>}
+      <p className="text-soft">
+        step {Math.min(view.done + 1, view.all)} of {view.all}
+      </p>
+    </div>
+  );
+}
+
+function sentState(waiting: number, trouble: string | null): string {
+  if (waiting === 0) return 'all sent';
+  return trouble === null ? `sending ${String(waiting)}` : `${String(waiting)} kept here: ${trouble}`;
+}

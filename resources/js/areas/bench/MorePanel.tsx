@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { BenchView, RunSheet } from '@/api/types';
+import { useSignOut } from '@/api/session';
+import { Panel } from '@/ui/Panel';
+import { StillIn } from '@/ui/SignOut';
+import { useTheme } from '@/ui/theme';
+import { BigKey } from './BigKey';
+import { LeavePanel } from './LeavePanel';
+import { usePanelKeys } from './usePadKeys';
+import { type Bench, useObserve } from './useRun';
+
+type Props = {
+  bench: Bench;
+  sheet: RunSheet;
+  view: BenchView;
+  pad: boolean;
+  onPad: (() => void) | undefined;
+  onTool: (() => void) | undefined;
+  onClose: () => void;
+};
+
+/** What one needs seldom: another tool, keys on the glass, the hook, the light, the way off. Parking is always offered. */
+export function MorePanel({ bench, sheet, view, pad, onPad, onTool, onClose }: Props) {
+  const [leaving, setLeaving] = useState(false);
+  const { theme, flip } = useTheme();
+  const navigate = useNavigate();
+  const observe = useObserve(bench);
+  const signOut = useSignOut(async () => ({ last_device_seq: (await bench.outbox?.lastSeq()) ?? null }));
+  const then = (work: () => void) => () => {
+    onClose();
+    work();
+  };
+  const ways: [string, () => void][] = [
+    ...(onTool ? ([['Another tool', then(onTool)]] as [string, () => void][]) : []),
+    ...(onPad ? ([[pad ? 'Put the keys away' : 'Keys on the glass', then(onPad)]] as [string, () => void][]) : []),
+    ['Leave it, or hand it over', () => setLeaving(true)],
+    ['My hook', () => void navigate('/bench')],
+    [theme === 'light' ? 'Dark, for the night' : 'Light, for the day', then(flip)],
+    ['Sign out', () => signOut.mutate()],
+    ...(sheet.holder.partner_name === null
+      ? []
+      : ([[`${sheet.holder.partner_name} leaves`, then(() => void observe({ type: 'second_person_left' }))]] as [string, () => void][])),
+  ];
+  usePanelKeys(leaving ? {} : Object.fromEntries(ways.map(([, work], i) => [String(i + 1), work])));
+  if (leaving) return <LeavePanel bench={bench} leave={view.leave} onClose={onClose} />;
+  return (
+    <Panel title="More" open onClose={onClose} big>
+      <div className="grid grid-cols-2 gap-4">
+        {ways.map(([says, work], i) => (
+          <BigKey key={says} cap={String(i + 1)} onClick={work}>
+            {says}
+          </BigKey>
+        ))}
+      </div>
+      <StillIn error={signOut.error} className="mt-3 block text-lg" />
+    </Panel>
+  );
+}

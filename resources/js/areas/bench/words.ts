@@ -1,0 +1,22 @@
+import type { BenchView, RunSheet } from '@/api/types';
+
+/** "cap 3, inner, left side": where a position is, in the words of its map. */
+export function whereOf(sheet: RunSheet, position: string | undefined): string {
+  const at = sheet.sketch.map.positions.find((p) => p.key === position);
+  const part = sheet.sketch.map.parts.length > 1 ? sheet.sketch.map.parts.find((p) => p.key === at?.part)?.name : undefined;
+  const group = sheet.sketch.groups.length > 1 ? sheet.sketch.groups.find((g) => g.key === at?.group)?.name : undefined;
+  return [part, group, at?.landmark].filter(Boolean).join(', ');
+}
+
+/** The round of the call, as it is counted: which one, how far it is, and what comes after it. */
+export function roundOf(sheet: RunSheet, view: BenchView): { number: number; done: number; all: number; then: string } | null {
+  const stage = view.call.step?.split(':')[0];
+  const at = sheet.rounds.findIndex((r) => r.stage === stage);
+  const round = view.rounds.find((r) => r.stage === stage);
+  if (at < 0 || !round) return null;
+  const next = sheet.rounds[at + 1];
+  return { number: at + 1, done: round.done, all: round.all, then: next ? `then ${next.line}` : 'the last round' };
+}
+
+/** A sentence that stands alone, or that follows the number. */
+export const isSentence = (text: string) => /[.?]$/.test(text);

@@ -1,0 +1,113 @@
+import { type Page, expect } from '@playwright/test';
+import { enterBadge, stampOnMetal } from './shop';
+
+/** What stands on a bench's screen for whoever reads it: nothing of the procedure is known here. */
+type Seen = {
+  title: string;
+  says: string;
+  fields: { label: string; row: string; aim: string }[];
+  timer: string;
+  offer: string;
+  badge: 'own' | 'second' | null;
+  enter: 'live' | 'dead' | 'none';
+  number: string;
+  all: string;
+};
+
+const seen = (page: Page): Promise<Seen> =>
+  page.evaluate(() => {
+    const text = (of: Element | null | undefined) => (of instanceof HTMLElement ? of.innerText.replace(/\s+/g, ' ').trim() : '');
+    const main = document.querySelector('main');
+    const keys = [...document.querySelectorAll('button')].filter((b) => text(b.querySelector('kbd')) !== '');
+    const capped = (cap: RegExp) => keys.find((b) => cap.test(text(b.querySelector('kbd'))));
+    const enter = capped(/^Enter$/);
+    return {
+      title: text(document.querySelector('h1')),
+      says: text(main),
+      fields: [...document.querySelectorAll('main label')]
+        .filter((l) => l.querySelector('input') !== null)
+        .map((l) => ({
+          label: l.querySelector('span')?.textContent ?? '',
+          row: text(l),
+          // The number of a part of the screen is for its first field.
+          aim:
+            l.closest('section')?.querySelector('label:has(input)') === l
+              ? (l.closest('section')?.querySelector('[aria-label^="Reach "]')?.getAttribute('aria-label')?.split(' ')[1] ?? '')
+              : '',
+        })),
+      timer: document.querySelector('[role=timer]')?.getAttribute('aria-label') ?? '',
+      offer: text(capped(/^1$/)),
+      badge: document.getElementById('bench-entry') === null ? null : document.querySelector('[aria-label="This bench is locked"]') ? 'own' : 'second',
+      enter: enter === undefined ? 'none' : enter.disabled ? 'dead' : 'live',
+      number: text(capped(/^\d$/)?.querySelector('kbd')),
+      all: text(document.body),
+    };
+  });
+
+const FREE_LENGTH: Record<string, string> = { mm: '80.00', in: '2.0000' };
+
+/** Whose hand it is, who is called for a second one, and what the scales of its wrenches were last set to. */
+export type Hand = { own: string; second: string; scales: Map<string, string> };
+
+/** A scale shows what it was set to. */
+function scaleOf(hand: Hand, label: string, value: string): string {
+  const tool = /^What the scale of (\S+) shows/.exec(label)?.[1];
+  if (tool === undefined) return value;
+  if (label.includes(' shows now')) return hand.scales.get(tool) ?? value;
+  hand.scales.set(tool, value);
+  return value;
+}
+
+/** What a good hand puts into a field: the number to reach, else a limit, else what it was before; words as they are asked for. */
+function good(field: Seen['fields'][number], says: string): string {
+  const unit = /in (\S+)$/.exec(field.label)?.[1];
+  if (unit === undefined) return /lot/i.test(field.label) ? 'L-104' : (/“(.+?)”/.exec(says)?.[1] ?? 'K7');
+  const aim = /^[\d./]+/.exec(field.aim)?.[0];
+  const limit = /(?:good from|at least|at most) ([\d./]+)/.exec(field.row)?.[1];
+  const before = /It was ([\d./]+)/.exec(says)?.[1];
+  // Where the whole fastener is measured, the number to reach is its stretch, and the field wants its length.
+  const reaches = aim !== undefined && (limit === undefined || Number(aim) >= Number(limit));
+  return (reaches ? aim : undefined) ?? before ?? limit ?? FREE_LENGTH[unit] ?? '1';
+}
+
+const seconds = (timer: string): number => {
+  const [, minutes, rest] = /(\d+):(\d+)/.exec(timer) ?? ['', '0', '0'];
+  return Number(minutes) * 60 + Number(rest);
+};
+
+async function pad(page: Page, keys: string): Promise<void> {
+  await page.keyboard.type(keys);
+  await page.keyboard.press('Enter');
+}
+
+/** Answers what the screen asks for, by the keys that stand on it; true when the job is finished. The page's clock is a pretended one. */
+export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
+  // Nobody pulls twice within a moment, and what settles takes its time; meanwhile the bench may lock itself.
+  await page.clock.fastForward(1_000 * (4 + seconds((await seen(page)).timer)));
+  const now = await seen(page);
+  if (now.title.endsWith(': finished')) return true;
+  if (now.badge) await enterBadge(page, hand[now.badge]);
+  else if (now.title.startsWith('Take ')) await pad(page, '1');
+  else if (now.title.startsWith('What is stamped')) await pad(page, await stampOnMetal(page));
+  else if (now.fields.length > 0) await fill(page, now, hand);
+  else if (now.enter !== 'none') await enterOnceLive(page);
+  else if (now.number !== '') await page.keyboard.press(now.number);
+  else throw new Error(`Nothing here can be answered: ${now.all}`);
+  // A badge is done with once its PIN is; all else when the screen says something else.
+  const said = async () => (now.badge ? (await seen(page)).badge : (await seen(page)).says);
+  await expect.poll(said, { message: `after ${now.title}: ${now.says}` }).not.toBe(now.badge ?? now.says);
+  return false;
+}
+
+async function fill(page: Page, now: Seen, hand: Hand): Promise<void> {
+  for (const [i, field] of now.fields.entries()) {
+    if (!field.row.includes('if it was read')) await page.keyboard.type(scaleOf(hand, field.label, good(field, now.says)));
+    if (i < now.fields.length - 1 && !now.fields[i + 1]?.row.includes('if it was read')) await page.keyboard.press('Enter');
+  }
+  await page.keyboard.press('Enter');
+}
+
+async function enterOnceLive(page: Page): Promise<void> {
+  await expect.poll(async () => (await seen(page)).enter).toBe('live');
+  await page.keyboard.press('Enter');
+}
