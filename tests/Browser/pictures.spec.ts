@@ -86,12 +86,6 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await expect(bench.getByRole('button', { name: 'It is loose' })).toBeEnabled();
   await settle(bench);
   await bench.screenshot(keep('stop'));
-  await bench.evaluate(() => {
-    const real = Date.now.bind(Date);
-    Date.now = () => real() + 700_000;
-  });
-  await bench.getByRole('dialog', { name: 'This bench is locked' }).waitFor();
-  await bench.screenshot(keep('locked'));
 
   for (const [name, badge, serial, shown] of [
     ['stretch', '1041', 'HG4-26-0231', /^Stretch from/],

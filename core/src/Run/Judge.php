@@ -16,7 +16,6 @@ use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Document\StageKinds\JudgedBy;
 use Tekkal\Core\Document\StageKinds\SettleStage;
 use Tekkal\Core\Document\StageKinds\StretchStage;
-use Tekkal\Core\Document\StageKinds\TorqueStage;
 use Tekkal\Core\Document\ThenByTorque;
 use Tekkal\Core\Fault\FaultTable;
 use Tekkal\Core\Plan\CheckStep;
@@ -43,6 +42,8 @@ final readonly class Judge
 
     private FirstMeasured $first;
 
+    private PrevailingAdded $wanted;
+
     public function __construct(
         private Plan $plan,
         private StepBook $steps,
@@ -53,6 +54,7 @@ final readonly class Judge
         $this->checks = new CheckJudge($plan, $steps, $state);
         $this->watching = new WatchedValues($plan);
         $this->first = new FirstMeasured($steps);
+        $this->wanted = new PrevailingAdded($steps);
     }
 
     public function reading(Step $step, ReadingTaken $event): Judged|SetAsideReason
@@ -185,12 +187,10 @@ final readonly class Judge
         return self::withoutAdapter($adapter, $event->adapter) ?? $this->byTool(new Judged(Judgement::ofMeasured($event->value, $window), $event->value, $window), $event->tool);
     }
 
-    /** What to aim at now, at the fastener itself: with what its locking thread takes up; null where there are limits only. */
+    /** What to aim at now, at the fastener itself; null where there are limits only. */
     public function aim(MeasuredStep $step): ?Written
     {
-        $prevailing = $this->prevailing($step);
-
-        return $prevailing === null ? $step->target : $step->target?->plus($prevailing, RoundingMode::HALF_UP);
+        return $this->wanted->aim($step);
     }
 
     public function answer(Step $step, CheckAnswered $event): Judged|SetAsideReason
@@ -297,7 +297,7 @@ final readonly class Judge
             return SetAsideReason::WrongQuantity;
         }
         if ($window === null) {
-            return self::prevailingFrom($step) !== null && ! $step->missing ? SetAsideReason::WaitsForOther : SetAsideReason::ValueMissing;
+            return $this->wanted->isAdded($step) && ! $step->missing ? SetAsideReason::WaitsForOther : SetAsideReason::ValueMissing;
         }
         $over = $this->overStretch($step, $event);
         if ($over !== null) {
@@ -367,28 +367,10 @@ final readonly class Judge
         return null;
     }
 
-    /** What is good at a step, at the fastener itself, raised by the prevailing torque of its position where the stage adds it; null while that is missing. */
+    /** What is good at a step, at the fastener itself; null while it is missing. */
     public function window(MeasuredStep $step): ?Window
     {
-        $from = self::prevailingFrom($step);
-        if ($from === null || $step->window === null) {
-            return $step->window;
-        }
-        $prevailing = $this->prevailing($step);
-
-        return $prevailing === null ? null : $step->window->raisedBy($prevailing);
-    }
-
-    private function prevailing(Step $step): ?Written
-    {
-        $from = self::prevailingFrom($step);
-
-        return $from === null ? null : $this->steps->live(Step::idOf($from, $step->position))?->shown();
-    }
-
-    private static function prevailingFrom(Step $step): ?string
-    {
-        return $step->rules->own instanceof TorqueStage ? $step->rules->own->prevailingFrom : null;
+        return $this->wanted->window($step);
     }
 
     /** @return list<Written> what was watched beside it */

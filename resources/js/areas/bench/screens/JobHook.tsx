@@ -161,7 +161,7 @@ function CardList({ cards, from, picked, times, disabled, onOpen }: ListProps) {
 type CardProps = { card: JobCard; number: number; picked: boolean; times: Times; disabled: boolean; onOpen: () => void };
 
 function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
-  const of = times?.jobs.find((j) => j.assignment === card.assignment);
+  const of = times?.jobs.find((job) => job.assignment === card.assignment);
   return (
     <button
       type="button"
