@@ -1,31 +1,13 @@
-import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { type Page, expect } from '@playwright/test';
 import type { CoreBeside } from '../../resources/js/core/beside';
+import { type Life, coreModule, lives } from './lives';
 import { test } from './shop';
 
 /** The core beside the page with its answers as they come: what is compared is bytes. */
 type Raw = { begin: (plan: string) => Promise<void>; call: (what: string, text: string) => Promise<string>; state: () => Promise<string> };
 
-/** With `where`, the screen after each event belongs to it too. */
-type Life = { name: string; plan: string; where?: string; events: string[]; outcomes: string; state: string; finished?: boolean };
-
 const SEEDS = 500;
-
-/** The built module that starts the core beside a page. */
-function entry(): string {
-  const manifest = JSON.parse(readFileSync('public/build/manifest.json', 'utf8')) as Record<string, { file: string }>;
-  return `/build/${manifest['resources/js/core/beside.ts']?.file ?? 'missing'}`;
-}
-
-/** Prints lives by the core as it runs here. */
-function printed(which: string): Life[] {
-  const lines = execFileSync('php', ['core/tests/Beside/lives.php', which], { encoding: 'utf8', maxBuffer: 256 * 1024 * 1024 });
-  return lines
-    .trim()
-    .split('\n')
-    .map((line) => JSON.parse(line) as Life);
-}
 
 /** A page with the core beside it. */
 async function besideCore(page: Page): Promise<void> {
@@ -33,13 +15,13 @@ async function besideCore(page: Page): Promise<void> {
   await page.evaluate(async (module) => {
     const { CoreBeside: Core } = (await import(module)) as { CoreBeside: typeof CoreBeside };
     Object.assign(globalThis, { core: await Core.start() });
-  }, entry());
+  }, coreModule());
 }
 
 /** Names of those that come to other bytes beside the page. */
-async function different(page: Page, lives: Life[]): Promise<string[]> {
+async function different(page: Page, of: Life[]): Promise<string[]> {
   const names: string[] = [];
-  for (const life of lives) {
+  for (const life of of) {
     const came = await page.evaluate(async ({ plan, where, events }) => {
       const { core } = globalThis as unknown as { core: Raw };
       const sha = async (text: string) =>
@@ -61,18 +43,18 @@ async function different(page: Page, lives: Life[]): Promise<string[]> {
  */
 test('the core beside a page decides every life as the server does, byte for byte', async ({ page }) => {
   test.setTimeout(540_000);
-  const lives = printed(String(SEEDS));
-  expect(lives.length).toBeGreaterThan(SEEDS + 60);
+  const drawn = lives(String(SEEDS));
+  expect(drawn.length).toBeGreaterThan(SEEDS + 60);
   await besideCore(page);
   const bundle = JSON.parse(readFileSync('public/core/bundle.json', 'utf8')) as { hash: string };
   expect(await page.evaluate(() => (globalThis as unknown as { core: CoreBeside }).core.hash)).toBe(bundle.hash);
 
-  expect(await different(page, lives)).toEqual([]);
+  expect(await different(page, drawn)).toEqual([]);
 });
 
 test('every procedure that ships is carried out to its end beside a page, and every screen on the way is the server’s, byte for byte', async ({ page }) => {
   test.setTimeout(540_000);
-  const walks = printed('walks');
+  const walks = lives('walks');
   expect(walks.length).toBeGreaterThan(40);
   expect(walks.filter((walk) => walk.finished !== true).map((walk) => walk.name)).toEqual([]);
   await besideCore(page);
@@ -95,7 +77,7 @@ test('what the core beside a page cannot read is said, and it goes on; where it 
     );
     core.end();
     return [why, again];
-  }, entry());
+  }, coreModule());
   expect(said[0]).toContain('Call to a member function decide() on null');
   expect(said[1]).not.toBe('begun');
 
@@ -106,6 +88,6 @@ test('what the core beside a page cannot read is said, and it goes on; where it 
       () => 'started',
       (error: unknown) => String(error),
     );
-  }, entry());
+  }, coreModule());
   expect(refused).toContain('The core does not run beside this page:');
 });

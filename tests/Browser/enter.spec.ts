@@ -1,6 +1,6 @@
-import { execFileSync } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { writeFileSync } from 'node:fs';
 import { type Page, expect } from '@playwright/test';
+import { coreModule, lives } from './lives';
 import { atDesk, coreReady, engineFor, engineOf, layOut, newBench, newSerial, signInAtBench, signOutAtBench, takeTool, test, unlike } from './shop';
 
 const WANTED = 100;
@@ -96,13 +96,7 @@ test('@bench a run of 42 positions and five rounds is opened, with a processor f
 
 /** Milliseconds of every event of a walk of the longest procedure: decided alone, and with the screen that follows. */
 async function decisions(page: Page): Promise<{ decide: number[]; take: number[] }> {
-  const lines = execFileSync('php', ['core/tests/Beside/lives.php', 'walks'], { encoding: 'utf8', maxBuffer: 256 * 1024 * 1024 });
-  const walks = lines
-    .trim()
-    .split('\n')
-    .map((line) => JSON.parse(line) as { name: string; plan: string; where: string; events: string[] });
-  const walk = walks.find((w) => w.name === 'os6-heads');
-  const entry = (JSON.parse(readFileSync('public/build/manifest.json', 'utf8')) as Record<string, { file: string }>)['resources/js/core/beside.ts']?.file ?? '';
+  const walk = lives('walks').find((w) => w.name === 'os6-heads');
   return page.evaluate(
     async ({ module, plan, where, events }) => {
       const { CoreBeside: Core } = (await import(module)) as {
@@ -122,7 +116,7 @@ async function decisions(page: Page): Promise<{ decide: number[]; take: number[]
       };
       return { decide: await timed('decide'), take: await timed('take') };
     },
-    { module: `/build/${entry}`, plan: walk?.plan ?? '', where: walk?.where ?? '', events: walk?.events ?? [] },
+    { module: coreModule(), plan: walk?.plan ?? '', where: walk?.where ?? '', events: walk?.events ?? [] },
   );
 }
 

@@ -7,6 +7,7 @@ namespace App\Bench\Http;
 use App\Bench\Actions\JoinRun;
 use App\Bench\Actions\LookAtRound;
 use App\Bench\BenchCommand;
+use App\Bench\Http\Requests\LookRequest;
 use App\Bench\Http\Requests\SecondPersonRequest;
 use App\Bench\Queries\RunSheet;
 use Illuminate\Http\JsonResponse;
@@ -24,9 +25,9 @@ final class SecondPersonController
         return new JsonResponse($this->sheet->of($run));
     }
 
-    public function look(string $run, SecondPersonRequest $request, LookAtRound $look): JsonResponse
+    public function look(string $run, LookRequest $request, LookAtRound $look): JsonResponse
     {
-        $look(BenchCommand::from($request), $run, $request->optionalText('stage') ?? '', $request->optionalText('finds') ?? 'as_recorded', $request->text('badge'), $request->text('pin'));
+        $look(BenchCommand::from($request), $run, $request->text('stage'), $request->text('finds'), $request->text('badge'), $request->text('pin'));
 
         return new JsonResponse($this->sheet->of($run));
     }

@@ -1501,7 +1501,7 @@ export interface components {
             /** @description when it ends by the shop’s clock */
             shift: {
                 ends: string;
-                minutes: number;
+                left: string;
             } | null;
             jobs: {
                 assignment: string;

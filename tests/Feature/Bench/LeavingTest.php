@@ -49,7 +49,7 @@ final class LeavingTest extends FeatureTestCase
         $this->travelTo(CarbonImmutable::parse('2026-03-02 13:59', 'Europe/London'));
         $times = $this->times();
 
-        self::assertSame(['ends' => '14:00', 'minutes' => 1], $times['shift']);
+        self::assertSame(['ends' => '14:00', 'left' => '1 min'], $times['shift']);
         self::assertTrue($times['jobs'][0]['time']['late']);
         self::assertStringEndsWith('after round 1, past the end of the shift', $times['jobs'][0]['time']['leave']);
     }

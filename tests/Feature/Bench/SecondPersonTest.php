@@ -55,6 +55,12 @@ final class SecondPersonTest extends FeatureTestCase
         $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug', 'finds' => 'nice'])->assertStatus(422);
     }
 
+    public function test_a_look_that_says_nothing_of_what_it_found_is_none(): void
+    {
+        $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug'])
+            ->assertStatus(422)->assertJsonPath('detail', 'Say whether it is as recorded, or differs.');
+    }
+
     public function test_a_bench_that_has_lost_the_run_takes_nobody_on_for_it(): void
     {
         $other = $this->world->bench($this->world->device('Bench 2'), '1042');

@@ -14,7 +14,7 @@ import { CallPicture } from './pictures/CallPicture';
 import { type Answering, useCall } from './useCall';
 import { type Bench } from './useRun';
 import { useTicking } from './useTicking';
-import { roundOf } from './words';
+import { clockOf, roundOf } from './words';
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; call: BenchView['call']; onCount?: () => void; onBack?: () => void; onTool: () => void };
 
@@ -86,8 +86,6 @@ function useKeys({ bench, call, answering, onCount, onBack, onPad, onPanel }: Ke
 function emptyWord(call: BenchView['call'], answering: Answering): string | null {
   return call.kind === 'set' && answering.text === '' ? 'Type the scale first' : null;
 }
-
-const clockOf = (s: number) => (s >= 60 ? `${String(Math.floor(s / 60))}:${String(s % 60).padStart(2, '0')} min` : `${String(s)} s`);
 
 /** Where several answers are to be chosen from by their number, each is a glove's target too. */
 function Choices({ call, answering }: { call: BenchView['call']; answering: Answering }) {

@@ -34,6 +34,11 @@ export function LeavePanel({ bench, leave, onClose }: Props) {
             className="mt-2 block min-h-24 w-full rounded border-[3px] border-now bg-sheet px-5 py-3 text-2xl"
           />
         </label>
+        {bench.outboxState.notKept !== null && (
+          <p role="alert" className="text-lg font-semibold text-fault">
+            {bench.outboxState.notKept}
+          </p>
+        )}
         <BigKey look="main" cap="Enter" onClick={() => void park()}>
           Park it on my hook
         </BigKey>

@@ -49,12 +49,11 @@ export function SimulatedTool({ call, view, onPull }: Props) {
       aria-label="Simulated tool"
       className="flex shrink-0 flex-wrap items-center gap-4 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2"
     >
-      <p className="leading-tight text-soft">
+      <p className="flex items-center gap-3 text-soft">
         Simulated
-        <br />
         <select
           aria-label="Simulated tool’s name"
-          className="h-10 rounded border border-hair bg-sheet px-1 font-semibold text-ink"
+          className="h-24 rounded border border-hair bg-sheet px-2 text-lg font-semibold text-ink"
           value={by ?? taken}
           onChange={(e) => setBy(e.target.value)}
         >

@@ -1,5 +1,6 @@
 import type { BenchView } from '@/api/types';
 import { secondsSince, useNow } from './useTicking';
+import { clockOf } from './words';
 
 /** What works for a stated time only, and how long it still does: said before it ends. */
 export function Wet({ wet }: { wet: BenchView['wet'] }) {
@@ -15,10 +16,8 @@ export function Wet({ wet }: { wet: BenchView['wet'] }) {
       >
         {left <= 0
           ? `The ${w.agent} has had its time. What is not tight by now is cleaned and coated afresh.`
-          : `The ${w.agent} works for ${clock(left)} more, on ${String(w.count)}.`}
+          : `The ${w.agent} works for ${clockOf(left)} more, on ${String(w.count)}.`}
       </p>
     );
   });
 }
-
-const clock = (s: number) => `${String(Math.floor(s / 60))}:${String(s % 60).padStart(2, '0')} min`;

@@ -18,5 +18,11 @@ export function roundOf(sheet: RunSheet, view: BenchView): { number: number; don
   return { number: at + 1, done: round.done, all: round.all, then: next ? `then ${next.line}` : 'the last round' };
 }
 
+/** "9:05" */
+export const clockFace = (s: number): string => `${String(Math.floor(s / 60))}:${String(s % 60).padStart(2, '0')}`;
+
+/** "9:05 min", and seconds alone below a minute. */
+export const clockOf = (s: number): string => (s >= 60 ? `${clockFace(s)} min` : `${String(s)} s`);
+
 /** A sentence that stands alone, or that follows the number. */
 export const isSentence = (text: string) => /[.?]$/.test(text);

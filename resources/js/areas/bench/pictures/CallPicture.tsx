@@ -1,5 +1,6 @@
 import type { BenchView, RunSheet } from '@/api/types';
 import { useNow, useTicking } from '../useTicking';
+import { clockFace } from '../words';
 import { CheckAxis } from './CheckAxis';
 import { NextStroke } from './NextStroke';
 import { ScaleRuler } from './ScaleRuler';
@@ -35,7 +36,7 @@ export function CallPicture({ sheet, view, call, text }: Props) {
 function Countdown({ call }: { call: BenchView['call'] }) {
   const left = useTicking(call);
   useNow(true);
-  const clock = `${String(Math.floor(left / 60))}:${String(left % 60).padStart(2, '0')}`;
+  const clock = clockFace(left);
   return (
     <p className="text-center text-[min(9rem,20vh)] leading-none font-bold [font-stretch:80%]" role="timer" aria-label={`${clock} to go`}>
       {clock}

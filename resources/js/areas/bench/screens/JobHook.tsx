@@ -35,7 +35,7 @@ export function JobHook({ notices }: { notices: ReactNode }) {
         <h1 className="text-[40px] leading-tight">On {me.name}’s hook</h1>
         {times?.shift && (
           <p className="text-lg">
-            The shift ends at {times.shift.ends}, in {inHours(times.shift.minutes)}.
+            The shift ends at {times.shift.ends}, in {times.shift.left}.
           </p>
         )}
         <Cards query={query} times={times} />
@@ -198,8 +198,6 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
     </button>
   );
 }
-
-const inHours = (minutes: number) => (minutes < 100 ? `${String(minutes)} min` : `${String(Math.floor(minutes / 60))} h ${String(minutes % 60)} min`);
 
 function sentence(card: JobCard): string {
   const { run } = card;
