@@ -8,8 +8,8 @@ declare(strict_types=1);
 $root = dirname(__DIR__, 2);
 require "$root/vendor/autoload.php";
 
-/** What is only for measuring, checking and making up is not needed beside a screen. */
-const LEFT_OUT = ['SelfCheck', 'Simulation', 'Statistics', 'Review', 'Plausibility'];
+/** What is only for measuring and checking is not needed beside a screen; with the simulated hand it rehearses. */
+const LEFT_OUT = ['SelfCheck', 'Statistics', 'Review', 'Plausibility'];
 
 /** @return array<class-string, string> file by class */
 function classes(string $root): array

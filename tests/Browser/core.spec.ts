@@ -62,6 +62,25 @@ test('every procedure that ships is carried out to its end beside a page, and ev
   expect(await different(page, walks)).toEqual([]);
 });
 
+test('the core beside a page plays a run to itself before anybody asks, and decides as if it had not', async ({ page }) => {
+  test.setTimeout(120_000);
+  const [walk] = lives('walks');
+  if (walk?.where === undefined) throw new Error('no walk');
+  await besideCore(page);
+  const why = await page.evaluate(
+    async ({ plan, where }) => {
+      const { core } = globalThis as unknown as { core: Raw & { rehearsed: Promise<string | null> } };
+      await core.begin(plan);
+      await core.call('stand', where);
+      return core.rehearsed;
+    },
+    { plan: walk.plan, where: walk.where },
+  );
+
+  expect(why, 'why it could not').toBeNull();
+  expect(await different(page, [walk])).toEqual([]);
+});
+
 test('what the core beside a page cannot read is said, and it goes on; where it cannot start, that is said', async ({ page }) => {
   await page.goto('/sign-in');
   const said = await page.evaluate(async (module) => {

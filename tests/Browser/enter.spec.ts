@@ -1,29 +1,33 @@
 import { writeFileSync } from 'node:fs';
-import { type Page, expect } from '@playwright/test';
+import { type Browser, type Page, expect } from '@playwright/test';
 import { coreModule, lives } from './lives';
-import { atDesk, coreReady, engineFor, engineOf, layOut, newBench, newSerial, signInAtBench, signOutAtBench, takeTool, test, unlike } from './shop';
+import { atDesk, coreReady, engineOf, layOut, newBench, signInAtBench, test, unlike } from './shop';
 
 const WANTED = 100;
 
 declare global {
   interface Window {
     measured: Promise<number>;
+    opened: Promise<number>;
   }
 }
 
 /** Milliseconds from a key going down to the frame after the screen shows what it waited for. */
 async function press(page: Page, key: string, waitsForNext: boolean): Promise<number> {
   await page.evaluate((next) => {
-    const call = () => document.querySelector('h1')?.textContent;
+    // The same bolt may be asked for twice; what was taken last is another then.
+    const call = () => [...document.querySelectorAll('h1, [role=note]')].map((shown) => shown.textContent).join();
     const before = call();
-    window.measured = new Promise((resolve) => {
+    window.measured = new Promise((resolve, reject) => {
+      setTimeout(() => reject(new Error(`nothing came after ${before}`)), 5_000);
       const onKey = () => {
         const began = performance.now();
+        // What stands in the page before a frame is drawn is on the screen right after it.
         const look = () => {
           if (next && call() === before) requestAnimationFrame(look);
-          else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began), 0));
+          else setTimeout(() => resolve(performance.now() - began), 0);
         };
-        look();
+        requestAnimationFrame(look);
       };
       addEventListener('keydown', onKey, { capture: true, once: true });
     });
@@ -45,16 +49,29 @@ const SLOWER = 4;
 
 const OPENINGS = 15;
 
-/** Milliseconds from asking for a run of 42 positions and five rounds until its call stands on the screen, as the page itself counts them. */
+const FIRST_SECONDS_MS = 6_000;
+
+/** The page looks for its call by itself, frame by frame: whoever asked it from outside would be measured too. */
+function watchOpening(page: Page): Promise<unknown> {
+  return page.addInitScript(() => {
+    window.opened = new Promise((resolve) => {
+      const look = () => {
+        if (document.querySelector('h1')?.textContent.startsWith('What is stamped') === true) requestAnimationFrame(() => resolve(performance.now()));
+        else requestAnimationFrame(look);
+      };
+      look();
+    });
+  });
+}
+
+/** Until then nobody asks the page anything. */
+const OPEN_BY_MS = 2_500;
+
+/** Milliseconds from asking for a run of 42 positions and five rounds until its call stands on the screen. */
 async function opened(page: Page): Promise<number> {
   await page.reload();
-  await page.getByRole('heading', { name: 'What is stamped on the heads?' }).waitFor();
-  return page.evaluate(
-    () =>
-      new Promise<number>((resolve) => {
-        requestAnimationFrame(() => resolve(performance.now()));
-      }),
-  );
+  await page.waitForTimeout(OPEN_BY_MS);
+  return page.evaluate(() => window.opened);
 }
 
 test('@bench a run of 42 positions and five rounds is opened, with a processor four times slower', async ({ browser }) => {
@@ -74,6 +91,7 @@ test('@bench a run of 42 positions and five rounds is opened, with a processor f
   await bench.getByRole('button', { name: 'It looks like this, go on' }).click();
   await bench.getByRole('heading', { name: 'What is stamped on the heads?' }).waitFor();
   await bench.getByText('all sent').waitFor();
+  await watchOpening(bench);
   const plain: number[] = [];
   for (let i = 0; i < OPENINGS; i += 1) plain.push(await opened(bench));
   const cdp = await bench.context().newCDPSession(bench);
@@ -100,9 +118,19 @@ async function decisions(page: Page): Promise<{ decide: number[]; take: number[]
   return page.evaluate(
     async ({ module, plan, where, events }) => {
       const { CoreBeside: Core } = (await import(module)) as {
-        CoreBeside: { start: () => Promise<{ begin: (p: string) => Promise<void>; call: (what: string, text: string) => Promise<string> }> };
+        CoreBeside: {
+          start: () => Promise<{
+            begin: (p: string) => Promise<void>;
+            call: (what: string, text: string) => Promise<string>;
+            rehearsed: Promise<string | null>;
+          }>;
+        };
       };
       const core = await Core.start();
+      await core.begin(plan);
+      await core.call('stand', where);
+      const why = await core.rehearsed;
+      if (why !== null) throw new Error(why);
       const timed = async (what: string) => {
         await core.begin(plan);
         await core.call('stand', where);
@@ -120,30 +148,43 @@ async function decisions(page: Page): Promise<{ decide: number[]; take: number[]
   );
 }
 
+/** A run of 42 positions and five rounds, begun, with its core at hand and its first tool taken. */
+async function atHeads(browser: Browser, name: string): Promise<Page> {
+  const lead = await atDesk(browser, 'lead');
+  const serial = `OS6-27-${unlike()}`;
+  await engineOf(lead, serial, 'Cylinder heads', 'Juno Castrel');
+  const bench = await newBench(browser, name);
+  await signInAtBench(bench, '1042');
+  await bench.getByRole('button', { name: new RegExp(serial) }).click();
+  await layOut(bench);
+  await bench.getByRole('heading', { name: /^Take / }).waitFor();
+  await bench.keyboard.type('1');
+  await bench.keyboard.press('Enter');
+  await coreReady(bench);
+  return bench;
+}
+
+/** What a screen of this run asks for is typed; Enter then takes it. */
+async function typeAsked(page: Page): Promise<void> {
+  if ((await page.locator('main input').count()) === 0) return;
+  const reach = await page.locator('[aria-label^="Reach "]').getAttribute('aria-label');
+  await page.keyboard.type(/[\d.]+/.exec(reach ?? '')?.[0] ?? '');
+}
+
 test('@bench from Enter to the next step painted, against an empty key press on the same page', async ({ browser }) => {
   test.setTimeout(400_000);
-  const lead = await atDesk(browser, 'lead');
-  const bench = await newBench(browser, 'Bench of the key press');
+  const bench = await atHeads(browser, 'Bench of the key press');
+  // A page compiles its core for its first seconds; what is wanted is how it goes on.
+  await bench.waitForTimeout(FIRST_SECONDS_MS);
   const enter: number[] = [];
   const empty: number[] = [];
   while (enter.length < WANTED) {
-    const serial = newSerial();
-    await engineFor(lead, serial, 'Edda Braskin');
-    await signInAtBench(bench, '1044');
-    await bench.getByRole('button', { name: new RegExp(serial) }).click();
-    await layOut(bench);
-    await takeTool(bench, 'TW-04');
-    await coreReady(bench);
-    for (let step = 0; step < 7 && enter.length < WANTED; step += 1) {
-      await expect(bench.getByRole('heading', { name: /^Bolt / })).toBeVisible();
-      // Nobody pulls the next bolt before the last reading has been answered: the page is at rest.
-      await expect(bench.getByText('all sent')).toBeVisible();
-      empty.push(await press(bench, 'F8', false));
-      await bench.keyboard.type('32.0');
-      enter.push(await press(bench, 'Enter', true));
-    }
+    await expect(bench.getByRole('heading', { name: /^Bolt / })).toBeVisible();
+    // Nobody pulls the next bolt before the last reading has been answered: the page is at rest.
     await expect(bench.getByText('all sent')).toBeVisible();
-    await signOutAtBench(bench);
+    empty.push(await press(bench, 'F8', false));
+    await typeAsked(bench);
+    enter.push(await press(bench, 'Enter', true));
   }
   writeFileSync(
     `${process.env.BENCH_OUT ?? 'var'}/enter.json`,

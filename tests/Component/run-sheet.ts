@@ -45,7 +45,6 @@ export const viewOf = (call: Call): BenchView => ({
   marks: ['1', '2'].map((position) => ({ position, strokes: [], old: 0 })),
   last: null,
   wet: [],
-  leave: '1 min, after round 1',
   parked: false,
   finished: false,
   last_seq: 7,

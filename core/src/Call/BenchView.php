@@ -35,16 +35,17 @@ final readonly class BenchView
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $call = (new Caller($this->run, $this->rack))->call();
+        $advice = new Advice($this->run);
+        $ways = $advice->nextActions();
+        $call = (new Caller($this->run, $this->rack))->call($ways);
         $rounds = $this->rounds();
 
         return [
             'call' => $call->toArray(), 'tools' => $this->tools($call),
             'done' => array_sum(array_column($rounds, 'done')), 'all' => count($this->run->plan->steps), 'rounds' => $rounds,
             'marks' => $this->marks($call), 'last' => $this->last(), 'wet' => $this->wet(),
-            'leave' => (new Leaving($this->run, $this->rack->known))->sentence(),
             'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
-            'next_step' => (new Advice($this->run))->nextStep(), 'stopped_at' => $this->run->stoppedAt(),
+            'next_step' => $advice->nextStep($ways), 'stopped_at' => $this->run->stoppedAt(),
         ];
     }
 
@@ -75,29 +76,27 @@ final readonly class BenchView
     private function marks(Call $call): array
     {
         $turned = $call->kind === CallKind::Turn && $call->step !== null ? $this->run->plan->step($call->step)->stage : null;
-        $marks = [];
+        $marks = $lines = [];
         foreach (PaintMarks::of($this->state) as $position => $mark) {
-            $marks[] = array_filter([
-                'position' => (string) $position,
-                'strokes' => array_map(fn ($grade): string => $grade->value, $mark->strokes),
-                'old' => $mark->oldStrokes,
-                'fault' => $mark->fault?->word(),
-                'line' => $mark->line === null ? null : Doubt::in($mark->line, AngleUnit::Degree),
-                'must' => $turned === null ? null : $this->must((string) $position, $turned, $mark->line),
-            ], fn (mixed $v): bool => $v !== null);
+            $must = $turned === null ? null : $this->must((string) $position, $turned, $mark->line);
+            $marks[] = ['position' => (string) $position, 'strokes' => array_column($mark->strokes, 'value'), 'old' => $mark->oldStrokes]
+                + ($mark->fault === null ? [] : ['fault' => $mark->fault->word()])
+                // A round turns all its positions alike.
+                + ($mark->line === null ? [] : ['line' => $lines[$mark->line->code()] ??= Doubt::in($mark->line, AngleUnit::Degree)])
+                + ($must === null ? [] : ['must' => $lines[$must->code()] ??= Doubt::in($must, AngleUnit::Degree)]);
         }
 
         return $marks;
     }
 
     /** Where the line of a position must point once the round is done, degrees from where it was drawn; null where the round is done there, or does not turn it. */
-    private function must(string $position, string $stage, ?Written $line): ?string
+    private function must(string $position, string $stage, ?Written $line): ?Written
     {
         foreach ($this->run->steps->stepsOf($stage) as $step) {
             if ($step->position === $position && $step instanceof MeasuredStep && $step->kind === StageKind::Turn && $step->target !== null && $this->run->steps->status($step)->isOpen()) {
                 $sum = $line === null ? $step->target : $line->plus($step->target, RoundingMode::HALF_UP);
 
-                return Doubt::in($sum->withoutWholeTurns(), AngleUnit::Degree);
+                return $sum->withoutWholeTurns();
             }
         }
 

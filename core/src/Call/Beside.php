@@ -23,6 +23,9 @@ final class Beside
 
     private ?Rack $rack = null;
 
+    /** @var array<mixed> what the rack was made of */
+    private array $tools = [];
+
     private function __construct(private readonly Plan $plan)
     {
         $this->run = new RunFold($plan);
@@ -39,7 +42,11 @@ final class Beside
     {
         $told = (array) json_decode($where, true);
         $this->run = new RunFold($this->plan, StateCodec::fromBody((array) ($told['state'] ?? [])));
-        $this->rack = Rack::fromBody((array) ($told['rack'] ?? []));
+        $tools = (array) ($told['rack'] ?? []);
+        if ($this->rack === null || $tools !== $this->tools) {
+            // What was found of each tool is kept with it: the same crib is not looked through again.
+            [$this->rack, $this->tools] = [Rack::fromBody($tools), $tools];
+        }
     }
 
     /** What the server recorded: an event, its outcome and its number, as JSON. */
@@ -73,12 +80,23 @@ final class Beside
     /** @return string what the bench shows now, JSON */
     public function view(): string
     {
-        return json_encode((new BenchView($this->run, $this->rack ?? throw new CallException('Nobody has said which tools there are.', 'rack', '', 'the tools of the crib')))->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode((new BenchView($this->run, $this->rack()))->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return string where it can next be left, as a sentence; empty where nothing is left to do */
+    public function leave(): string
+    {
+        return (string) (new Leaving($this->run, $this->rack()->known))->sentence();
     }
 
     /** @return string the registers, canonical JSON: equal bytes, equal states */
     public function state(): string
     {
         return CanonicalJson::encode(StateCodec::toBody($this->run->state));
+    }
+
+    private function rack(): Rack
+    {
+        return $this->rack ?? throw new CallException('Nobody has said which tools there are.', 'rack', '', 'the tools of the crib');
     }
 }

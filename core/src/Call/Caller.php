@@ -40,9 +40,10 @@ final readonly class Caller
         $this->preparations = new PreparationCalls($run, $rack->known);
     }
 
-    public function call(): Call
+    /** @param  list<NextAction>|null  $ways  what may be done, where somebody has asked already */
+    public function call(?array $ways = null): Call
     {
-        $ways = (new Advice($this->run))->nextActions();
+        $ways ??= (new Advice($this->run))->nextActions();
         $here = array_values(array_filter($ways, fn (NextAction $w): bool => ! in_array($w->do, self::FOR_THE_LEAD, true)));
         $way = $here[0] ?? $ways[0] ?? null;
         if ($way === null) {

@@ -42,16 +42,16 @@ final readonly class Leaving
             return null;
         }
         $held = $this->held();
-        $seconds = array_map($this->secondsOf(...), $this->left);
-        $all = array_sum($seconds);
-        $now = $this->isPlaceNow($held);
+        $all = 0;
+        $place = null;
         foreach ($this->left as $i => $step) {
-            if (isset($this->left[$i + 1]) && $this->isBetween($step, $this->left[$i + 1]) && ! self::isWithin($i, $held)) {
-                return ['now' => $now, 'seconds' => array_sum(array_slice($seconds, 0, $i + 1)), 'after' => $this->words($step), 'in_all' => $all];
+            $all += $this->secondsOf($step);
+            if ($place === null && isset($this->left[$i + 1]) && $this->isBetween($step, $this->left[$i + 1]) && ! self::isWithin($i, $held)) {
+                $place = ['seconds' => $all, 'after' => $this->words($step)];
             }
         }
 
-        return ['now' => $now, 'seconds' => $all, 'after' => '', 'in_all' => $all];
+        return ['now' => $this->isPlaceNow($held), 'in_all' => $all] + ($place ?? ['seconds' => $all, 'after' => '']);
     }
 
     /**
@@ -91,9 +91,9 @@ final readonly class Leaving
     private function isPlaceNow(array $held): bool
     {
         $first = $this->left[0];
-        foreach ($this->run->plan->steps as $step) {
-            $isSame = $first->leg === null ? $step->stage === $first->stage : $step->leg === $first->leg;
-            if ($isSame && $this->run->steps->isBegun($step->id)) {
+        $together = $first->leg === null ? $this->run->steps->stepsOf($first->stage) : array_filter($this->run->plan->steps, fn (Step $s): bool => $s->leg === $first->leg);
+        foreach ($together as $step) {
+            if ($this->run->steps->isBegun($step->id)) {
                 return false;
             }
         }
@@ -126,7 +126,12 @@ final readonly class Leaving
     /** @return list<array{int, int}> spans of places in what is left, the last not included, in which nobody may leave; -1 is now */
     private function held(): array
     {
-        return array_values(array_filter([...array_map($this->wet(...), $this->run->plan->agents), ...array_map($this->soon(...), $this->left, array_keys($this->left))]));
+        $held = array_map($this->wet(...), $this->run->plan->agents);
+        foreach ($this->left as $i => $step) {
+            $held[] = $step->rules->waiting->within === null ? null : $this->soon($step->rules->waiting->within['after'], $i);
+        }
+
+        return array_values(array_filter($held));
     }
 
     /** @return array{int, int}|null */
@@ -161,16 +166,12 @@ final readonly class Leaving
     /**
      * A round that has to follow another within a time.
      *
-     * @return array{int, int}|null
+     * @return array{int, int}
      */
-    private function soon(Step $step, int $to): ?array
+    private function soon(string $stage, int $to): array
     {
-        $within = $step->rules->waiting->within;
-        if ($within === null) {
-            return null;
-        }
         foreach ($this->left as $i => $before) {
-            if ($before->stage === $within['after'] && $i < $to) {
+            if ($before->stage === $stage && $i < $to) {
                 return [$i, $to];
             }
         }

@@ -42,10 +42,12 @@ final readonly class PreparationCalls
         $all = array_values(array_unique(array_intersect_key($this->known->stamps, array_flip(array_column($this->run->plan->positions, 'fastener')))));
         foreach ($all as $i => $wanted) {
             $positions = array_values(array_filter($this->positions(), fn (string $p): bool => ($this->known->stamps[$this->run->plan->positions[$p]->fastener] ?? null) === $wanted));
+            if ($positions === [] || $this->isAnyBegun($positions)) {
+                continue;
+            }
             $reads = $this->stampRead($positions);
             usort($positions, fn (string $a, string $b): int => strnatcmp($this->run->plan->positions[$a]->number, $this->run->plan->positions[$b]->number));
-            $isRead = $reads !== null && ($reads === self::WORN || Known::isSame($wanted, $reads));
-            if ($positions !== [] && ! $isRead && ! $this->isAnyBegun($positions)) {
+            if ($reads === null || ($reads !== self::WORN && ! Known::isSame($wanted, $reads))) {
                 return $this->stamp($wanted, $positions, $reads, count($all) === 1 ? '' : sprintf(' %d of %d', $i + 1, count($all)));
             }
         }
@@ -130,10 +132,10 @@ final readonly class PreparationCalls
     private function agents(Step $step): ?Call
     {
         foreach ($this->run->plan->agents as $agent) {
-            $positions = array_values(array_filter($this->positions(), fn (string $p): bool => $this->isFor($agent, $p) && ! $this->isOn($agent, $p)));
             // What has no time is asked about before the first round; whoever has begun has seen to it.
             $isDue = $agent->workingTime === null ? ! $this->isAnyBegun($this->positions()) : $this->isFor($agent, $step->position) && ! $this->isOn($agent, $step->position);
-            if ($positions !== [] && $isDue) {
+            $positions = $isDue ? array_values(array_filter($this->positions(), fn (string $p): bool => $this->isFor($agent, $p) && ! $this->isOn($agent, $p))) : [];
+            if ($positions !== []) {
                 return (new Call(
                     CallKind::Hand, $agent->condition === 'dry' ? "Dry and clean: $agent->surface" : ucfirst($agent->condition).' '.self::where($agent),
                     [sprintf('At %s.', $this->run->names->places($positions)), ...($agent->workingTime === null ? [] : ["It works for {$agent->workingTime->printed}; then what is not tight has to be cleaned and coated afresh."])],

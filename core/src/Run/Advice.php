@@ -60,10 +60,14 @@ final readonly class Advice
         return $ways === [] ? [new NextAction('finish', '', 'Finish the run.')] : self::once($ways);
     }
 
-    /** The step that may be done now, or that something has to be got ready for; null where something has to be put right first. */
-    public function nextStep(): ?string
+    /**
+     * The step that may be done now, or that something has to be got ready for; null where something has to be put right first.
+     *
+     * @param  list<NextAction>|null  $ways  what may be done, where it was asked already
+     */
+    public function nextStep(?array $ways = null): ?string
     {
-        foreach ($this->nextActions() as $way) {
+        foreach ($ways ?? $this->nextActions() as $way) {
             if ($way->do === 'step') {
                 return $way->at;
             }

@@ -41,27 +41,33 @@ final readonly class PaintMarks
     /** @return array<string, self> by position key */
     public static function of(RunState $state): array
     {
-        $strokes = $old = $faults = $lines = [];
+        $strokes = $old = $faults = $lines = $sums = $bare = [];
         foreach ($state->plan->steps as $step) {
             if (! $step->kind->isPerPosition()) {
                 continue;
             }
             $at = $step->position;
             $strokes[$at] ??= [];
+            if (! isset($state->attempts[$step->id])) {
+                continue;
+            }
             $live = $state->liveAttempt($step->id);
             if ($live !== null && $live->stood->as !== StepStatus::Stopped) {
                 $strokes[$at][] = $live->judgement->evidence;
                 $turned = $step instanceof MeasuredStep && $step->kind === StageKind::Turn ? $step->target ?? $live->shown() : null;
-                $lines[$at] = $turned === null ? $lines[$at] ?? null : (isset($lines[$at]) ? $lines[$at]->plus($turned, RoundingMode::HALF_UP) : $turned);
+                // A round turns all its positions alike: what two angles come to is computed once.
+                $lines[$at] = $turned === null || ! isset($lines[$at]) ? $turned ?? $lines[$at] ?? null : $sums["{$lines[$at]->code()} {$turned->code()}"] ??= $lines[$at]->plus($turned, RoundingMode::HALF_UP);
             } elseif ($live !== null) {
                 $faults[$at] = $live->judgement->verdict;
             }
-            $old[$at] = ($old[$at] ?? 0) + count(array_filter($state->attemptsAt($step->id), fn (Attempt $a): bool => $a->status->leavesOldMark()));
+            foreach ($state->attempts[$step->id] as $attempt) {
+                $old[$at] = ($old[$at] ?? 0) + ($attempt->status->leavesOldMark() ? 1 : 0);
+            }
         }
         $marks = [];
         foreach ($strokes as $position => $grades) {
             $line = $lines[$position] ?? null;
-            $marks[$position] = new self($grades, $old[$position] ?? 0, $faults[$position] ?? null, $line?->withoutWholeTurns());
+            $marks[$position] = new self($grades, $old[$position] ?? 0, $faults[$position] ?? null, $line === null ? null : $bare[$line->code()] ??= $line->withoutWholeTurns());
         }
 
         return $marks;

@@ -11,8 +11,10 @@ use RecursiveIteratorIterator;
 use Tekkal\Core\Call\BenchView;
 use Tekkal\Core\Call\Beside;
 use Tekkal\Core\Call\CallException;
+use Tekkal\Core\Call\Leaving;
 use Tekkal\Core\Call\Rack;
 use Tekkal\Core\Run\StateCodec;
+use Tekkal\Core\Tests\Fixtures\Answers;
 use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\ShopRack;
 use Tekkal\Core\Tool\ToolKind;
@@ -52,6 +54,30 @@ final class BesideTest extends TestCase
 
         self::assertEquals($outcome->toBody(), $answer['outcome']);
         self::assertEquals((new BenchView($bench->fold, ShopRack::good()))->toArray(), $answer['view']);
+    }
+
+    public function test_it_says_when_it_is_asked_where_the_run_can_be_left_and_nothing_once_all_is_done(): void
+    {
+        $bench = new Bench(self::EXAMPLE);
+        $beside = self::standing($bench, ShopRack::good());
+
+        self::assertSame((new Leaving($bench->fold, ShopRack::good()->known))->sentence(), $beside->leave());
+        self::assertStringContainsString('after round 1', $beside->leave());
+        (new Answers($bench, ShopRack::good()))->until(fn (): bool => $bench->state()->finished);
+        self::assertSame('', self::standing($bench, ShopRack::good())->leave());
+    }
+
+    public function test_another_crib_is_looked_through_anew(): void
+    {
+        $bench = new Bench(self::EXAMPLE);
+        $beside = self::standing($bench, ShopRack::good());
+        $first = $beside->view();
+        $state = StateCodec::toBody($bench->fold->state);
+        $beside->stand(self::json(['state' => $state, 'rack' => (new Rack([], ShopRack::good()->day))->toBody()]));
+
+        self::assertStringContainsString('None of the crib may be used for it today.', $beside->view());
+        $beside->stand(self::json(['state' => $state, 'rack' => ShopRack::good()->toBody()]));
+        self::assertSame($first, $beside->view());
     }
 
     public function test_standing_anew_forgets_what_the_server_does_not_tell(): void

@@ -1,12 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext } from 'react';
 import { answerOf, api } from './client';
 import type { Ability, Me, Session } from './types';
 
 export const SESSION = ['session'] as const;
 
+/** Asked for by the page before it draws anything, too. */
+export const sessionQuery = queryOptions({ queryKey: SESSION, queryFn: () => answerOf(api.GET('/session')), staleTime: Infinity });
+
 export function useSession() {
-  return useQuery({ queryKey: SESSION, queryFn: () => answerOf(api.GET('/session')), staleTime: Infinity });
+  return useQuery(sessionQuery);
 }
 
 /** The shop's time zone, by its name in the tz database: times are shown as they were there, wherever they are read. */

@@ -1686,8 +1686,6 @@ export interface components {
                 count: number;
                 since: components["schemas"]["Stamp"];
             }[];
-            /** @description where it can next be left: "now", "14 min, after round 2" */
-            leave: string | null;
             parked: boolean;
             finished: boolean;
             last_seq: number;

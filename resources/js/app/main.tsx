@@ -3,10 +3,11 @@ import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@ta
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { SESSION } from '@/api/session';
+import { SESSION, sessionQuery } from '@/api/session';
 import type { Session } from '@/api/types';
 import { Problem } from '@/lib/problem';
 import { Screens } from './Screens';
+import { fetchFor } from './areas';
 
 const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
@@ -39,8 +40,7 @@ function locked(error: unknown): void {
     client.setQueryData<Session>(SESSION, (now) => now && { ...now, person: now.person && { ...now.person, locked: true } });
 }
 
-const root = document.getElementById('app');
-if (root) {
+function draw(root: HTMLElement): void {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
@@ -51,4 +51,13 @@ if (root) {
       </QueryClientProvider>
     </StrictMode>,
   );
+}
+
+const root = document.getElementById('app');
+if (root) {
+  client.query(sessionQuery).catch(() => undefined);
+  // A script that does not come is asked for again by its screen, which says so.
+  void fetchFor(location.pathname, client)
+    .catch(() => undefined)
+    .then(() => draw(root));
 }

@@ -11,7 +11,7 @@ export type Taken<View> = { outcome: Outcome; view: View };
 /** An event with what the server decided about it. */
 export type Recorded = { seq: number; event: object; outcome: object };
 
-type Answer = { ready: string } | { broken: string } | { id: number; answer: string } | { id: number; error: string };
+type Answer = { ready: string } | { broken: string } | { rehearsed: string | null } | { id: number; answer: string } | { id: number; error: string };
 
 /** The core cannot run beside this page; whoever needs it goes on by asking the server. */
 export class CoreUnavailable extends Error {}
@@ -23,6 +23,11 @@ export class CoreUnavailable extends Error {}
 export class CoreBeside {
   private readonly waiting = new Map<number, { resolve: (answer: string) => void; reject: (error: Error) => void }>();
   private next = 1;
+  private hasRehearsed: (why: string | null) => void = () => undefined;
+  /** It is as fast as it gets from here on: null, or why it could not rehearse. It decides the same before. */
+  readonly rehearsed = new Promise<string | null>((resolve) => {
+    this.hasRehearsed = resolve;
+  });
 
   private constructor(
     private readonly worker: Worker,
@@ -30,6 +35,7 @@ export class CoreBeside {
   ) {
     worker.onmessage = ({ data }: MessageEvent<Answer>) => {
       if ('id' in data) this.settle(data);
+      else if ('rehearsed' in data) this.hasRehearsed(data.rehearsed);
     };
   }
 
@@ -69,6 +75,11 @@ export class CoreBeside {
     return JSON.parse(await this.call('view', '')) as View;
   }
 
+  /** Where it can next be left, as a sentence; empty where nothing is left to do. */
+  leave(): Promise<string> {
+    return this.call('leave', '');
+  }
+
   /** What the server has recorded of it, in its order. */
   async tell(recorded: Recorded): Promise<void> {
     await this.call('tell', JSON.stringify(recorded));
@@ -90,7 +101,7 @@ export class CoreBeside {
     this.waiting.clear();
   }
 
-  private call(call: 'begin' | 'stand' | 'tell' | 'decide' | 'take' | 'view' | 'state', text: string): Promise<string> {
+  private call(call: 'begin' | 'stand' | 'tell' | 'decide' | 'take' | 'view' | 'leave' | 'state', text: string): Promise<string> {
     const id = this.next++;
     return new Promise((resolve, reject) => {
       this.waiting.set(id, { resolve, reject });

@@ -2,7 +2,7 @@
  * Runs the shop's core – the same PHP as on the server – beside a page. One message is one call, answered in order; what
  * PHP says went wrong is answered as that. Started by beside.ts, and served with the bundle that bin/tekkal builds.
  */
-type Call = { id: number; call: 'begin' | 'stand' | 'tell' | 'decide' | 'take' | 'view' | 'state'; text: string };
+type Call = { id: number; call: 'begin' | 'stand' | 'tell' | 'decide' | 'take' | 'view' | 'leave' | 'state'; text: string };
 type Runtime = {
   FS: { writeFile: (path: string, bytes: Uint8Array) => void };
   ccall: (name: string, returns: string, takes: string[], given: string[], how: { async: true }) => Promise<string>;
@@ -34,7 +34,7 @@ async function start(): Promise<{ php: Runtime; hash: string }> {
 }
 
 async function evaluate(php: Runtime, code: string): Promise<string> {
-  const guarded = `(function () { global $beside; try { ${code} } catch (\\Throwable $e) { return "\\x01".$e->getMessage(); } })()`;
+  const guarded = `(function () { global $beside, $rehearsal, $plan, $where; try { ${code} } catch (\\Throwable $e) { return "\\x01".$e->getMessage(); } })()`;
   const answer = await php.ccall('pib_exec', 'string', ['string'], [guarded], { async: true });
   if (answer.startsWith(THROWN)) throw new Error(answer.slice(THROWN.length));
   return answer;
@@ -49,14 +49,56 @@ function quoted(text: string): string {
 }
 
 const CODE: Record<Call['call'], (text: string) => string> = {
-  begin: (plan) => `$beside = Tekkal\\Core\\Call\\Beside::begin(${plan}); return '';`,
-  stand: (where) => `$beside->stand(${where}); return '';`,
+  begin: (plan) => `$plan = ${plan}; $beside = Tekkal\\Core\\Call\\Beside::begin($plan); return '';`,
+  stand: (where) => `$where = ${where}; $beside->stand($where); return '';`,
   take: (event) => `return $beside->take(${event});`,
   view: () => 'return $beside->view();',
+  leave: () => 'return $beside->leave();',
   tell: (recorded) => `$beside->tell(${recorded}); return '';`,
   decide: (event) => `return $beside->decide(${event});`,
   state: () => 'return $beside->state();',
 };
+
+/**
+ * PHP as WebAssembly is compiled twice: at once, and well once it has been at work for some seconds. So it plays a run by
+ * itself before anybody waits for it, one answer at a time, and steps back for whatever is really asked.
+ */
+const ANSWERS = 120;
+const REHEARSES = "($rehearsal ??= new Tekkal\\Core\\Simulation\\Rehearsal($plan, $where))->one(); return '';";
+/** Whoever has just asked may ask again. */
+const QUIET_MS = 250;
+let rehearsed = 0;
+let asked = 0;
+let stood = false;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+function later(ms: number): void {
+  clearTimeout(timer);
+  timer = setTimeout(rehearse, ms);
+}
+
+function rehearse(): void {
+  if (rehearsed >= ANSWERS) return;
+  last = last.then(async () => {
+    if (asked > 0 || rehearsed >= ANSWERS) return;
+    const { php } = await started;
+    rehearsed += 1;
+    try {
+      await evaluate(php, REHEARSES);
+      if (rehearsed < ANSWERS) {
+        // A timer lets in what has come meanwhile.
+        later(0);
+        return;
+      }
+      postMessage({ rehearsed: null });
+    } catch (error) {
+      // Slower answers are answers all the same.
+      rehearsed = ANSWERS;
+      postMessage({ rehearsed: error instanceof Error ? error.message : String(error) });
+    }
+    await evaluate(php, "$rehearsal = $plan = $where = null; return '';");
+  });
+}
 
 const started = start();
 let last: Promise<unknown> = started.then(
@@ -65,11 +107,15 @@ let last: Promise<unknown> = started.then(
 );
 
 onmessage = ({ data }: MessageEvent<Call>) => {
+  asked += 1;
   last = last.then(async () => {
     try {
       postMessage({ id: data.id, answer: await evaluate((await started).php, CODE[data.call](quoted(data.text))) });
     } catch (error) {
       postMessage({ id: data.id, error: error instanceof Error ? error.message : String(error) });
     }
+    asked -= 1;
+    if (data.call === 'stand') stood = true;
+    if (stood) later(QUIET_MS);
   });
 };

@@ -1,4 +1,4 @@
-import type { MouseEvent } from 'react';
+import { type MouseEvent, type SVGProps, memo } from 'react';
 import { type Fastener, type MapPart, type MapPosition, type Mark, type Side, type Sketch, numberPlace } from '@/lib/drawing';
 import { BoltHead } from './BoltHead';
 import { Front, Walk, Way } from './MapWays';
@@ -30,8 +30,8 @@ type Props = {
 
 const MARGIN = 10;
 
-/** A joint's plan view, drawn true from its fastener map: the one picture of it everywhere. */
-export function JointMap(props: Props) {
+/** A joint's plan view, drawn true from its fastener map: the one picture of it everywhere. What is typed beside it does not draw it again. */
+export const JointMap = memo(function JointMap(props: Props) {
   const { sketch, now, from, label, order = [] } = props;
   const { map } = sketch;
   const [width, height] = [Number(map.width), Number(map.height)];
@@ -57,34 +57,47 @@ export function JointMap(props: Props) {
       ))}
       {full && <Walk positions={order.map((key) => at(key)).filter((p) => p !== undefined)} />}
       {(props.bare === true ? [] : map.positions).map((p) => (
-        <Position key={p.key} position={p} of={props} drag={drag(p.key)} />
+        <Position key={p.key} position={p} full={full} {...ofPosition(p.key, props)} drag={drag(p.key)} />
       ))}
       {full && here && before && here !== before && <Way from={before} to={here} />}
       {full && <Front front={map.front} width={width} height={height} />}
     </svg>
   );
+});
+
+/** What of the picture belongs to one position. */
+function ofPosition(key: string, { sketch, marks, now, picked, odd, onPick }: Props) {
+  const isPicked = typeof picked === 'string' ? picked === key : (picked?.includes(key) ?? false);
+  return { sketch, mark: marks?.find((m) => m.position === key), isNow: key === now, isPicked, isOdd: odd?.includes(key) ?? false, onPick };
 }
 
-type PositionProps = { position: MapPosition; of: Props; drag: ReturnType<ReturnType<typeof useDrag>> };
+type PositionProps = {
+  position: MapPosition;
+  sketch: Sketch;
+  mark: Mark | undefined;
+  full: boolean;
+  isNow: boolean;
+  isPicked: boolean;
+  isOdd: boolean;
+  onPick: Props['onPick'];
+  drag: SVGProps<SVGGElement>;
+};
 
 /** A fastener in its place: what is painted on it, and that it is picked, odd or the one to work at. */
-function Position({ position: p, of: { sketch, marks = [], now, detail, onPick, picked, odd = [] }, drag }: PositionProps) {
-  const full = detail === 'full';
-  const isNow = p.key === now;
+const Position = memo(function Position({ position: p, sketch, mark, full, isNow, isPicked, isOdd, onPick, drag }: PositionProps) {
   const fastener = fastenerAt(sketch, p);
-  const isPicked = typeof picked === 'string' ? picked === p.key : (picked?.includes(p.key) ?? false);
   const picking = onPick ? { onClick: (event: MouseEvent) => onPick(p.key, event.shiftKey), className: 'cursor-pointer' } : {};
   return (
     <g {...picking} {...drag}>
       {isPicked && <circle cx={p.x} cy={p.y} r={19} fill="none" stroke="var(--ink)" strokeWidth={1} />}
-      {odd.includes(p.key) && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
+      {isOdd && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
       {isNow && <circle cx={p.x} cy={p.y} r={18.5} fill="var(--sheet)" stroke="var(--now)" strokeWidth={2.6} />}
       <BoltHead
         id={p.key}
         x={Number(p.x)}
         y={Number(p.y)}
         fastener={fastener}
-        mark={marks.find((m) => m.position === p.key)}
+        mark={mark}
         scale={full ? (isNow ? 1.12 : 1) : 1.55}
         size={Number(fastener?.across_flats_mm ?? '16') / Math.sqrt(3)}
         now={isNow}
@@ -92,7 +105,7 @@ function Position({ position: p, of: { sketch, marks = [], now, detail, onPick, 
       {full && <PositionNumber position={p} now={isNow} place={numberPlace(p, sketch.map)} />}
     </g>
   );
-}
+});
 
 function fastenerAt(sketch: Sketch, position: MapPosition): Fastener | undefined {
   return sketch.fasteners.find((f) => f.key === sketch.groups.find((g) => g.key === position.group)?.fastener);

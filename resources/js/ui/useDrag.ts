@@ -1,7 +1,10 @@
-import { type PointerEvent, useRef } from 'react';
+import { type PointerEvent, type SVGProps, useRef } from 'react';
 
 type OnDrag = (key: string, dx: number, dy: number, done: boolean) => void;
 type OnStart = (key: string, more: boolean) => void;
+
+/** The same for all, so that what is not dragged is not drawn again. */
+const NOT_DRAGGED: SVGProps<SVGGElement> = {};
 
 /** Dragging things of a picture: how far the hand has gone since the last move, in the picture's own units. */
 export function useDrag(onDrag: OnDrag | undefined, onStart: OnStart | undefined) {
@@ -15,9 +18,9 @@ export function useDrag(onDrag: OnDrag | undefined, onStart: OnStart | undefined
     last.current = null;
     onDrag?.(key, 0, 0, true);
   };
-  return (key: string) =>
+  return (key: string): SVGProps<SVGGElement> =>
     onDrag === undefined
-      ? {}
+      ? NOT_DRAGGED
       : {
           className: 'cursor-move',
           style: { touchAction: 'none' as const },

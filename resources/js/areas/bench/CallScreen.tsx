@@ -108,6 +108,8 @@ function Choices({ call, answering }: { call: BenchView['call']; answering: Answ
   );
 }
 
+const UNPAINTED: BenchView['marks'] = [];
+
 type JointProps = { sheet: RunSheet; view: BenchView; call: BenchView['call']; answering: Answering; keys: boolean };
 
 /** How far the round is, the joint with its paint, and the picture that belongs to the call. A stand-in makes room for keys on the glass. */
@@ -129,7 +131,7 @@ function Joint({ sheet, view, call, answering, keys }: JointProps) {
         <div className="min-h-0 min-w-0 grow basis-1/2 py-2">
           <JointMap
             sketch={sheet.sketch}
-            marks={call.kind === 'count' ? [] : view.marks}
+            marks={call.kind === 'count' ? UNPAINTED : view.marks}
             bare={call.kind === 'count'}
             now={call.position ?? null}
             from={from}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { BenchView, RunSheet } from '@/api/types';
+import type { RunSheet } from '@/api/types';
 import { useSignOut } from '@/api/session';
 import { Panel } from '@/ui/Panel';
 import { StillIn } from '@/ui/SignOut';
@@ -13,7 +13,6 @@ import { type Bench, useObserve } from './useRun';
 type Props = {
   bench: Bench;
   sheet: RunSheet;
-  view: BenchView;
   pad: boolean;
   onPad: (() => void) | undefined;
   onTool: (() => void) | undefined;
@@ -21,7 +20,7 @@ type Props = {
 };
 
 /** What one needs seldom: another tool, keys on the glass, the hook, the light, the way off. Parking is always offered. */
-export function MorePanel({ bench, sheet, view, pad, onPad, onTool, onClose }: Props) {
+export function MorePanel({ bench, sheet, pad, onPad, onTool, onClose }: Props) {
   const [leaving, setLeaving] = useState(false);
   const { theme, flip } = useTheme();
   const navigate = useNavigate();
@@ -43,7 +42,7 @@ export function MorePanel({ bench, sheet, view, pad, onPad, onTool, onClose }: P
       : ([[`${sheet.holder.partner_name} leaves`, then(() => void observe({ type: 'second_person_left' }))]] as [string, () => void][])),
   ];
   usePanelKeys(leaving ? {} : Object.fromEntries(ways.map(([, work], i) => [String(i + 1), work])));
-  if (leaving) return <LeavePanel bench={bench} leave={view.leave} onClose={onClose} />;
+  if (leaving) return <LeavePanel bench={bench} sheet={sheet} onClose={onClose} />;
   return (
     <Panel title="More" open onClose={onClose} big>
       <div className="grid grid-cols-2 gap-4">

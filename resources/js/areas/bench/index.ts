@@ -1,3 +1,4 @@
+export { askAhead } from './queries';
 export { KeepSending } from './KeepSending';
 export { JobHook } from './screens/JobHook';
 export { Run } from './screens/Run';

@@ -3,6 +3,7 @@ import { answerOf, api } from '@/api/client';
 import type { Command, Outcome } from '@/api/types';
 import { closingGuard } from '@/lib/closing-guard';
 import { Problem, sentenceOf } from '@/lib/problem';
+import { pageClock } from '@/lib/page-clock';
 import { renumber } from '@/lib/renumber';
 
 /** Who was signed in, what the bench had seen of the run, and its clocks. */
@@ -13,9 +14,12 @@ export type RunObservation = Stamped & { run: string; subject: string; type: str
 type Unread = Stamped & { type: 'observation_unreadable'; hash: string; bytes?: string; told: string };
 export type Observation = RunObservation | Unread;
 
-/** Names this page's monotonic clock: a count of another start of the page cannot be compared with it. */
-export const CLOCK = crypto.randomUUID();
-export const clocks = () => ({ device_time: new Date().toISOString(), mono_ms: Math.round(performance.now()), clock: CLOCK });
+/** What this page's own clock counts now: a count of another start of the page cannot be compared with it. */
+export const counted = pageClock(
+  () => performance.now(),
+  () => crypto.randomUUID(),
+);
+export const clocks = () => ({ device_time: new Date().toISOString(), ...counted() });
 
 /** Does it belong to this run? */
 export function isOfRun<T extends Observation>(observation: T, run: string): observation is T & RunObservation {

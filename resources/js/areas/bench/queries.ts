@@ -1,14 +1,17 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { Command, RunSheet } from '@/api/types';
+import { outboxQuery } from './useOutbox';
 
 export const BENCH = ['bench'] as const;
 export const HOOK = [...BENCH, 'hook'] as const;
 export const RUN = (id: string) => [...BENCH, 'run', id] as const;
 
+const hookQuery = queryOptions({ queryKey: HOOK, queryFn: () => answerOf(api.GET('/bench/hook')) });
+
 export function useHook() {
-  return useQuery({ queryKey: HOOK, queryFn: () => answerOf(api.GET('/bench/hook')), refetchInterval: 15_000, refetchOnMount: 'always' });
+  return useQuery({ ...hookQuery, refetchInterval: 15_000, refetchOnMount: 'always' });
 }
 
 /** What hangs there is asked for anew once the last of what was done here has come through. */
@@ -29,9 +32,19 @@ export function useHookTimes() {
   }).data;
 }
 
+function sheetQuery(run: string) {
+  return queryOptions({ queryKey: RUN(run), queryFn: () => answerOf(api.GET('/bench/runs/{run}', { params: { path: { run } } })) });
+}
+
 /** Fetched again by itself: somebody may go on elsewhere, decide at a desk, or the session may end, while nothing is typed here. */
 export function useSheet(run: string) {
-  return useQuery({ queryKey: RUN(run), queryFn: () => answerOf(api.GET('/bench/runs/{run}', { params: { path: { run } } })), refetchInterval: 15_000 });
+  return useQuery({ ...sheetQuery(run), refetchInterval: 15_000 });
+}
+
+/** Asks for what is behind an address of the bench before anything of it is drawn; who is not let through is told by what is drawn. */
+export function askAhead(client: QueryClient, path: string): void {
+  const run = /^\/bench\/runs\/([0-9a-f-]{36})$/.exec(path)?.[1];
+  if (run !== undefined) for (const asked of [client.query(sheetQuery(run)), client.query(outboxQuery)]) asked.catch(() => undefined);
 }
 
 /** A command of this bench to a run: it carries the bench's count, and answers with the run as it then stands. */

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { BenchView, RunSheet } from '@/api/types';
@@ -13,10 +13,15 @@ let started: Promise<CoreBeside> | undefined;
 /** The plan that it has begun with. */
 let begun: string | undefined;
 
-/** The core beside this page: started once, and kept from run to run. */
-function coreBeside(): Promise<CoreBeside> {
-  started ??= CoreBeside.start();
+/** The core beside this page: started once the page has drawn what it is opened for, and kept from run to run. */
+export function coreBeside(): Promise<CoreBeside> {
+  started ??= drawn().then(() => CoreBeside.start());
   return started;
+}
+
+/** Thirteen megabytes are compiled for it, on processors that whoever waits for the first call needs. */
+function drawn(): Promise<void> {
+  return new Promise((resolve) => requestIdleCallback(() => resolve(), { timeout: 1_500 }));
 }
 
 /** How far it is: on its way, at work, or not to be had here. */
@@ -106,14 +111,15 @@ export function useBeside(sheet: RunSheet | undefined, since: Since) {
         return core.take<BenchView>(event);
       });
       outcomes.current.set(event.id, taken.outcome);
-      show(taken.view);
+      show((before) => replaceEqualDeep(before, taken.view));
       return taken.outcome;
     } catch {
       return null;
     }
   };
+  const leave = useCallback(() => inTurn((core) => core.leave()), [inTurn]);
   const decided = useCallback((id: string) => outcomes.current.get(id), []);
-  return { again, landed: flying.landed, state, decided, view: state === 'ready' ? shown : null, take };
+  return { again, landed: flying.landed, state, decided, leave, view: state === 'ready' ? shown : null, take };
 }
 
 type Stand = (core: CoreBeside, plan: string, sheet: RunSheet) => Promise<BenchView>;
@@ -128,7 +134,8 @@ function useStands(sheet: RunSheet | undefined, plan: string | undefined, turn: 
     const doing = { current: true };
     const is = (next: BesideState, stands: BenchView | null) => {
       if (!doing.current) return;
-      show(stands);
+      // What stays as it was is the same thing, and is not drawn again.
+      show((before) => replaceEqualDeep(before, stands));
       setState(next);
     };
     coreBeside()

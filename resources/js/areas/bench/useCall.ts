@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import type { BenchView, Call, CallAnswer, CallField } from '@/api/types';
 import { type Slip, type Typed, cleaned, eventOf, slipOf } from '@/lib/answer';
-import { CLOCK } from './outbox';
+import { counted } from './outbox';
 import { type Bench, useObserve } from './useRun';
 import { useTyping } from './useTyping';
 
@@ -111,6 +111,7 @@ export type Answering = ReturnType<typeof useCall>;
 function tooEarly(view: BenchView, call: Call): string | null {
   const { last } = view;
   if (call.least_ms === undefined || !last || last.mono_ms === null || last.stage !== call.step?.split(':')[0]) return null;
-  const passed = performance.now() - last.mono_ms;
-  return last.clock === CLOCK && passed < call.least_ms ? (passed / 1000).toFixed(1) : null;
+  const now = counted();
+  const passed = now.mono_ms - last.mono_ms;
+  return last.clock === now.clock && passed < call.least_ms ? (passed / 1000).toFixed(1) : null;
 }

@@ -1,19 +1,23 @@
 import { useEffect, useState } from 'react';
 import type { BenchView, Stamp } from '@/api/types';
-import { CLOCK } from './outbox';
+import type { Counted } from '@/lib/page-clock';
+import { counted } from './outbox';
 
 /** Seconds since a moment that the record names: by this page's own clock where it is the same one, else by the clock of the day. */
-export function secondsSince(since: Stamp, now: { mono: number; day: number }): number {
-  const same = since.clock === CLOCK && since.mono_ms !== undefined;
-  return same ? (now.mono - (since.mono_ms ?? 0)) / 1000 : (now.day - Date.parse(since.taken_at)) / 1000;
+export function secondsSince(since: Stamp, now: Now): number {
+  const same = since.clock === now.mono.clock && since.mono_ms !== undefined;
+  return same ? (now.mono.mono_ms - (since.mono_ms ?? 0)) / 1000 : (now.day - Date.parse(since.taken_at)) / 1000;
 }
 
+/** What the page's own clock counts, and the clock of the day in milliseconds. */
+type Now = { mono: Counted; day: number };
+
 /** The two clocks, once a second while something is to be counted. */
-export function useNow(on: boolean): { mono: number; day: number } {
-  const [now, setNow] = useState(() => ({ mono: performance.now(), day: Date.now() }));
+export function useNow(on: boolean): Now {
+  const [now, setNow] = useState<Now>(() => ({ mono: counted(), day: Date.now() }));
   useEffect(() => {
     if (!on) return undefined;
-    const look = () => setNow({ mono: performance.now(), day: Date.now() });
+    const look = () => setNow({ mono: counted(), day: Date.now() });
     look();
     const timer = setInterval(look, 500);
     return () => clearInterval(timer);

@@ -11,6 +11,7 @@ import { BenchHeader } from '../BenchHeader';
 import { BigKey } from '../BigKey';
 import { HookMore } from '../HookMore';
 import { ScanInput } from '../ScanInput';
+import { coreBeside } from '../useBeside';
 import { HOOK, beginRun, useHook, useHookAgain, useHookTimes } from '../queries';
 import { useOutbox } from '../useOutbox';
 import { usePadKeys } from '../usePadKeys';
@@ -24,6 +25,8 @@ export function JobHook({ notices }: { notices: ReactNode }) {
   useHookAgain(useOutbox().state.waiting.length);
   const [more, setMore] = useState(false);
   usePadKeys({ '+': () => setMore(true) });
+  // Whoever opens a card finds the core at hand; where it cannot start, the run says so.
+  useEffect(() => void coreBeside().catch(() => undefined), []);
   return (
     <div className="flex min-h-screen flex-col">
       <BenchHeader>

@@ -100,7 +100,7 @@ function Begun({ bench, sheet, view }: Props) {
   return (
     <>
       <KitScreen bench={bench} sheet={sheet} onReady={() => setReady(true)} onMore={() => setMore(true)} />
-      {more && <MorePanel bench={bench} sheet={sheet} view={view} pad={false} onPad={undefined} onTool={undefined} onClose={() => setMore(false)} />}
+      {more && <MorePanel bench={bench} sheet={sheet} pad={false} onPad={undefined} onTool={undefined} onClose={() => setMore(false)} />}
     </>
   );
 }
