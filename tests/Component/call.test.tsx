@@ -7,7 +7,7 @@ import { CallScreen } from '@/areas/bench/CallScreen';
 import { clocks } from '@/areas/bench/outbox';
 import type { Bench } from '@/areas/bench/useRun';
 import { READ, SHEET, viewOf } from './run-sheet';
-import { SESSION_AT_BENCH, inApp, newClient } from './server';
+import { SESSION_AT_BENCH, inApp, newClient, serve } from './server';
 
 type Seen = { type: string; step: string; value?: string; raw?: string; device_says?: { verdict: string }; moved?: boolean };
 const observe = vi.fn<(seen: Seen) => Promise<boolean>>();
@@ -15,9 +15,9 @@ const take = vi.fn();
 const onCount = vi.fn();
 
 /** The screen of a call, with a core beside it that finds everything good. */
-function show(call: Call, view = viewOf(call)) {
+function show(call: Call, view = viewOf(call), session = SESSION_AT_BENCH) {
   const client = newClient();
-  client.setQueryData(SESSION, SESSION_AT_BENCH);
+  client.setQueryData(SESSION, session);
   const bench = {
     outbox: { observe },
     sheet: SHEET,
@@ -197,4 +197,40 @@ test('what hangs on a minus is nothing: it takes back no reading', () => {
   show(READ);
   press('-');
   expect(screen.queryByRole('dialog')).toBeNull();
+});
+
+test('bolts that are nearest in length are tied on the map with their difference, and the star measures one that has changed its place', () => {
+  const measure: Call = { ...READ, kind: 'check', title: 'Bolt 1' };
+  show({ ...READ, kind: 'stretch', another: measure, pairs: [{ positions: ['1', '2'], apart: '0.02 mm', together: false }] });
+  expect(screen.getByRole('img', { name: /The joint/ }).textContent).toContain('0.02 mm');
+
+  expect(screen.getByRole('button', { name: /Another one is in it/ })).toBeTruthy();
+  press('*');
+  expect(onCount).toHaveBeenCalledOnce();
+});
+
+test('a stand-in sends what was watched beside the value, within its limits whatever the value is, and leaves out what need not be read', async () => {
+  const demo = { ...SESSION_AT_BENCH, shop: { ...SESSION_AT_BENCH.shop, demo: true } };
+  const [value] = READ.fields;
+  if (!value?.scale) throw new Error('no field');
+  const angle = { unit: { code: 'deg', symbol: '°' }, low: '30', high: '60', least: '30', most: '60', doubts: [] };
+  const call: Call = {
+    ...READ,
+    fields: [
+      value,
+      { name: 'angle', label: 'Angle', kind: 'value', into: 'watched', what: 'angle', tool: 'g3', optional: false, scale: angle },
+      { name: 'most', label: 'Most', kind: 'value', into: 'watched', what: 'final_torque', optional: true, scale: value.scale },
+    ],
+    answers: READ.answers.map((a) => ({ ...a, takes: ['value', 'angle', 'most'] })),
+  };
+  const asked = serve({ 'POST stand-ins/wrench/pull': (body) => ({ body: { value: (body as { unit: string }).unit === 'deg' ? '41' : '28.0' } }) });
+  show(call, viewOf(call), demo);
+  await userEvent.setup().click(screen.getByRole('button', { name: 'Short' }));
+
+  await vi.waitFor(() => expect(observe).toHaveBeenCalledOnce());
+  expect(asked.map(({ body }) => body)).toMatchObject([
+    { unit: 'N.m', manner: 'short' },
+    { unit: 'deg', manner: 'good', low: '30', high: '60' },
+  ]);
+  expect(observe.mock.calls[0]?.[0]).toMatchObject({ value: '28.0 N.m', source: 'simulated_tool', watched: [{ what: 'angle', value: '41 deg', tool: 'g3' }] });
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Queries\LeftRun;
 use App\Builds\RunFolds;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;

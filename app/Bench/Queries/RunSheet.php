@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Bench\RunContext;
+use App\Builds\Queries\LeftRun;
 use App\Crib\Queries\CribRack;
 use App\Library\Models\Family;
 use App\Library\Models\Joint;

@@ -6,6 +6,7 @@ namespace App\Builds\Queries;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\RunProgress;
+use App\Builds\RunFolds;
 use App\Library\Models\Joint;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
@@ -13,7 +14,10 @@ use App\People\Models\Person;
 use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use stdClass;
+use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Run\RunPhase;
 
 /**
  * Engines as strips of their joints in assembly order, each with its map and the marks that are on it. What many builds
@@ -34,7 +38,22 @@ final class JointStrip
     {
         $strip = $this->ofAll(collect([$subject]))[$subject->id];
 
-        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['revision']['id'] ?? ''] ?? null] + $joint, $strip);
+        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['revision']['id'] ?? ''] ?? null, 'run' => self::whetherLeft($joint['run'])] + $joint, $strip);
+    }
+
+    /**
+     * Who left it as it stands, and in what words: told of one engine, since the run is read for it.
+     *
+     * @param  array<string, mixed>|null  $run
+     * @return array<string, mixed>|null
+     */
+    private static function whetherLeft(?array $run): ?array
+    {
+        $id = is_string($run['id'] ?? null) ? $run['id'] : '';
+        $left = $run === null || $run['finished'] === true ? null : LeftRun::of($id);
+        $plan = fn (): Plan => Procedures::plan((string) DB::table('runs')->where('id', $id)->value('plan_hash'));
+
+        return $run === null ? null : ['left' => $left !== null && RunFolds::folded($id, $plan())->state->run()->is === RunPhase::Parked ? $left : null] + $run;
     }
 
     /**
@@ -96,7 +115,7 @@ final class JointStrip
         return [
             'revision' => $this->revision($given->revision),
             'given' => ['id' => $given->id, 'person' => $this->people[$given->person] ?? null, 'at' => Assignment::zulu($given->given_at)],
-            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => $this->people[$given->by] ?? null] + RunProgress::shown($given),
+            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => $this->people[$given->by] ?? null, 'left' => null] + RunProgress::shown($given),
         ] + $joint;
     }
 

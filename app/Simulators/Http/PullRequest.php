@@ -17,7 +17,7 @@ final class PullRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'unit' => 'required|in:N.m,lbf.ft,lbf.in,kgf.m,kgf.cm,cN.m,ozf.in,deg,turn', 'low' => self::NUMBER, 'high' => self::NUMBER, 'resolution' => self::NUMBER,
+            'unit' => 'required|in:N.m,lbf.ft,lbf.in,kgf.m,kgf.cm,cN.m,ozf.in,deg,turn,mm,um,in,thou,tenth', 'low' => self::NUMBER, 'high' => self::NUMBER, 'resolution' => self::NUMBER,
             'manner' => ['required', Rule::enum(Manner::class)], 'seed' => 'required|string|max:100',
         ];
     }

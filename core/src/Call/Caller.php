@@ -69,7 +69,10 @@ final readonly class Caller
     {
         $step = $this->run->plan->step($id);
 
-        return $this->preparations->before($step) ?? $this->tools->before($step) ?? $this->steps->call($step);
+        $first = $this->preparations->before($step) ?? $this->tools->before($step);
+        $unmeasured = $first === null ? (new Pairing($this->run))->unmeasured($step) : null;
+
+        return $first ?? ($unmeasured === null ? $this->steps->call($step) : $this->freeFastener(new NextAction('measure', $unmeasured, '')));
     }
 
     /** @param  callable(MeasuredStep): Call  $then */

@@ -18,6 +18,7 @@ use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\ToolUse;
 use Tekkal\Core\Run\WatchedQuantity;
 use Tekkal\Core\Unit\Kind;
+use Tekkal\Core\Unit\Written;
 
 /** The call of a step whose tools are there. */
 final readonly class StepCalls
@@ -54,15 +55,41 @@ final readonly class StepCalls
                 answers: [Answer::event('Enter', 'It is zeroed', ['type' => 'zeroed', 'position' => $way->at])],
             ))->with(['act' => 'zero']);
         }
-        $scale = Scale::of($tool, null, null);
 
+        return $this->measure($step, $tool);
+    }
+
+    private function measure(Step $step, RackTool $tool): Call
+    {
         return (new Call(
-            CallKind::Check, $title,
+            CallKind::Check, $this->title($step),
             ['Measure its free length, before anything loads it.', $tool->words()],
             new At($step->id, $this->position($step)),
-            fields: [Field::value('length', 'Free length', $scale)],
-            answers: [Answer::event('Enter', 'Free length', ['type' => 'free_length_measured', 'position' => $way->at], ['length'])],
+            fields: [Field::value('length', 'Free length', Scale::of($tool, null, null))],
+            answers: [Answer::event('Enter', 'Free length', ['type' => 'free_length_measured', 'position' => $step->position], ['length'])],
         ))->with(['act' => 'measure']);
+    }
+
+    /**
+     * @param  list<array{positions: array{string, string}, apart: Written, together: bool}>  $pairs
+     * @return array<string, mixed> which bolts go together by their free lengths, and how one is measured that has changed its place
+     */
+    private function paired(array $pairs, MeasuredStep $step, RackTool $tool): array
+    {
+        return $pairs === [] ? [] : [
+            'pairs' => array_map(fn (array $p): array => ['positions' => $p['positions'], 'apart' => $p['apart']->typeset(), 'together' => $p['together']], $pairs),
+            'another' => $this->measure($step, $tool)->with(['back' => true])->toArray(),
+        ];
+    }
+
+    /** @param  non-empty-list<array{positions: array{string, string}, apart: Written, together: bool}>  $pairs */
+    private function pairsInWords(array $pairs): string
+    {
+        $apart = array_filter($pairs, fn (array $p): bool => ! $p['together']);
+        $number = fn (string $position): string => $this->run->plan->positions[$position]->number;
+
+        return $apart === [] ? 'The bolts of each part are the nearest in length.'
+            : 'Nearest in length: '.implode(', ', array_map(fn (array $p): string => $number($p['positions'][0]).' with '.$number($p['positions'][1]), $pairs)).'. Put each two on one part; one that changes its place is measured again there.';
     }
 
     private function pulled(MeasuredStep $step): Call
@@ -138,6 +165,7 @@ final readonly class StepCalls
         $read = $free === null ? $scale : Scale::of($tool, null, $window);
         $fields = [Field::value('value', $own->absolute ? 'Length now' : 'What the gauge shows', $read), ...$this->watched($step, ToolUse::Length), ...$this->ceiling($own)];
         $limit = $this->run->plan->fastenerAt($step->position)?->neverExceed;
+        $pairs = (new Pairing($this->run))->pairs($step);
 
         return (new Call(
             CallKind::Stretch, $this->title($step),
@@ -145,13 +173,14 @@ final readonly class StepCalls
                 $own->absolute ? 'Tighten, then measure the whole bolt.' : 'Tighten until the gauge shows it, then read.',
                 $own->ceiling === null ? null : "Never above {$own->ceiling->typeset()} on the way.",
                 $free === null ? null : "Its free length was {$free->typeset()}.",
+                $pairs === [] ? null : $this->pairsInWords($pairs),
                 ...$this->surfaces($step), $tool->words(),
             ])),
             new At($step->id, $this->position($step)),
             $scale,
             $fields,
             [Answer::event('Enter', 'Take', $this->reading($step, $tool), self::names($fields))],
-        ))->with($limit === null ? [] : ['never' => Doubt::in($limit, $scale->unit)]);
+        ))->with(($limit === null ? [] : ['never' => Doubt::in($limit, $scale->unit)]) + $this->paired($pairs, $step, $tool));
     }
 
     private function verify(MeasuredStep $step): Call

@@ -1614,6 +1614,7 @@ export interface components {
             again?: boolean;
             stood?: string | null;
             round?: components["schemas"]["Call"];
+            another?: components["schemas"]["Call"];
             /** @description so many there are; never shown before the count is given */
             expects?: number;
             back?: boolean;
@@ -1632,6 +1633,13 @@ export interface components {
                 scale?: components["schemas"]["Scale"];
             };
             act?: string;
+            /** @description fasteners that are nearest in free length, and how far apart they are */
+            pairs?: {
+                positions: string[];
+                apart: string;
+                /** @description are they on one part as they were measured? */
+                together: boolean;
+            }[];
             /** @description what was read is stamped on other hardware */
             mismatch?: boolean;
             /** @enum {string} */
@@ -1871,6 +1879,13 @@ export interface components {
                 /** Format: uuid */
                 id: string;
                 person: string | null;
+                /** @description Who left it as it stands, and in what words; null in lists */
+                left: {
+                    person_name: string | null;
+                    /** Format: date-time */
+                    at: string;
+                    says: string;
+                } | null;
                 done: number;
                 all: number;
                 finished: boolean;

@@ -4,6 +4,8 @@ import { BoltHead } from './BoltHead';
 import { Front, Walk, Way } from './MapWays';
 import { useDrag } from './useDrag';
 
+type Pair = { positions: string[]; apart: string };
+
 type Props = {
   sketch: Sketch;
   marks?: Mark[];
@@ -21,6 +23,8 @@ type Props = {
   picked?: string | readonly string[] | null;
   /** The way from fastener to fastener, drawn thin. */
   order?: readonly string[];
+  /** Fasteners that are paired by their length, and how far apart they are. */
+  pairs?: readonly Pair[] | undefined;
   /** Fasteners easily mistaken for their neighbours: a pointed ring. */
   odd?: readonly string[];
   /** Positions that were moved by the hand on the picture, in mm. */
@@ -56,6 +60,9 @@ export const JointMap = memo(function JointMap(props: Props) {
         <Part key={part.key} part={part} full={full} named={map.parts.length > 1} />
       ))}
       {full && <Walk positions={order.map((key) => at(key)).filter((p) => p !== undefined)} />}
+      {props.pairs?.map((pair) => (
+        <Tie key={pair.positions.join()} pair={pair} of={pair.positions.map(at)} />
+      ))}
       {(props.bare === true ? [] : map.positions).map((p) => (
         <Position key={p.key} position={p} full={full} {...ofPosition(p.key, props)} drag={drag(p.key)} />
       ))}
@@ -64,6 +71,31 @@ export const JointMap = memo(function JointMap(props: Props) {
     </svg>
   );
 });
+
+/** Two that go together: a tie from head to head, and the difference of their lengths. */
+function Tie({ pair, of: [one, other] }: { pair: Pair; of: (MapPosition | undefined)[] }) {
+  if (!one || !other) return null;
+  const [x1, y1, x2, y2] = [one.x, one.y, other.x, other.y].map(Number) as [number, number, number, number];
+  return (
+    <g>
+      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--ink)" strokeWidth={4.4} strokeLinecap="round" />
+      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--sheet)" strokeWidth={2} strokeLinecap="round" />
+      <text
+        x={(x1 + x2) / 2}
+        y={(y1 + y2) / 2 + 3.2}
+        textAnchor="middle"
+        fontSize={9}
+        fontWeight={600}
+        fill="var(--ink)"
+        stroke="var(--casting)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        {pair.apart}
+      </text>
+    </g>
+  );
+}
 
 /** What of the picture belongs to one position. */
 function ofPosition(key: string, { sketch, marks, now, picked, odd, onPick }: Props) {

@@ -100,6 +100,8 @@ final class HookTest extends FeatureTestCase
             $pull([$field => $bad])->assertStatus(422)->assertJsonPath('field', $field);
         }
         $pull(['low' => '40'])->assertStatus(422);
+        $stretch = $pull(['unit' => 'in', 'low' => '0.0050', 'high' => '0.0058', 'resolution' => '0.0001'])->assertOk()->json('value');
+        self::assertTrue($stretch >= 0.005 && $stretch <= 0.0058, 'a gauge that sends its stretch');
     }
 
     public function test_a_browser_that_is_no_bench_has_no_hook(): void

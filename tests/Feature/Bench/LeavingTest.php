@@ -19,10 +19,13 @@ final class LeavingTest extends FeatureTestCase
 
     private BenchActor $bench;
 
+    private string $build;
+
     protected function setUp(): void
     {
         parent::setUp();
-        $this->bench = $this->world->bench()->begin($this->world->job($this->world->build()));
+        $this->build = $this->world->build();
+        $this->bench = $this->world->bench()->begin($this->world->job($this->build));
     }
 
     public function test_before_anything_was_done_the_sheet_has_the_kit_and_afterwards_it_has_none(): void
@@ -76,6 +79,22 @@ final class LeavingTest extends FeatureTestCase
         $this->bench->send($this->bench->observation('resumed') + ['after_idle' => false])->assertOk();
         self::assertNull($this->bench->show()['left']);
         self::assertNull($this->times()['jobs'][0]['left']);
+    }
+
+    public function test_the_lead_reads_it_too_and_another_stamp_that_it_was_left_for(): void
+    {
+        $run = fn (): array => $this->world->desk('lead', 'GET', 'builds/'.$this->build)->assertOk()->json('joints.0.run');
+        self::assertNull($run()['left']);
+        $this->park();
+        self::assertSame([self::WORDS, $this->world->person('1041')->displayName()], [$run()['left']['says'], $run()['left']['person_name']]);
+
+        $this->bench->send($this->bench->observation('resumed') + ['after_idle' => false])->assertOk();
+        self::assertNull($run()['left']);
+        $call = $this->bench->show()['view']['call'];
+        $this->bench->send(['reads' => 'QX 7'] + $call['answers'][0]['event'] + $this->bench->observation('identity_read'))->assertOk();
+        $leave = array_values(array_filter($this->bench->show()['view']['call']['answers'], fn (array $a): bool => $a['key'] === '*'))[0];
+        $this->bench->send($leave['event'] + $this->bench->observation('parked'))->assertJsonPath('outcomes.0.standing', 'applied');
+        self::assertStringContainsString('Stamped “QX 7”', $run()['left']['says']);
     }
 
     public function test_once_somebodys_words_were_erased_the_reason_stands_in_their_place(): void

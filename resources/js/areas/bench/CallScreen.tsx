@@ -74,9 +74,9 @@ function useKeys({ bench, call, answering, onCount, onBack, onPad, onPanel }: Ke
   return [
     { cap: 'Enter', says, look: 'main', do: () => answering.answer(main), waits },
     { cap: '/', says: 'Something is wrong', do: () => onPanel('wrong') },
-    ...(onBack ? [{ cap: '*', says: 'Back to one by one', do: onBack }] : []),
+    ...(onBack ? [{ cap: '*', says: call.kind === 'count' ? 'Back to one by one' : 'It is the same one', do: onBack }] : []),
     ...(other ? [{ cap: '*', says: other.says, do: () => answering.answer(other) }] : []),
-    ...(!other && !onBack && onCount ? [{ cap: '*', says: 'Pull all, count after', do: onCount }] : []),
+    ...(!other && !onBack && onCount ? [{ cap: '*', says: call.another ? 'Another one is in it' : 'Pull all, count after', do: onCount }] : []),
     ...(!other && !onBack && !onCount && call.fields.length > 0 ? [{ cap: '*', says: 'Keys', do: onPad }] : []),
     { cap: '+', says: 'More', do: () => onPanel('more') },
   ];
@@ -135,6 +135,7 @@ function Joint({ sheet, view, call, answering, keys }: JointProps) {
             bare={call.kind === 'count'}
             now={call.position ?? null}
             from={from}
+            pairs={call.pairs}
             detail="full"
             label={call.kind === 'count' ? 'The joint without its heads' : `The joint with its paint marks; now ${call.title}`}
           />

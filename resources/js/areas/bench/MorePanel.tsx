@@ -7,6 +7,7 @@ import { StillIn } from '@/ui/SignOut';
 import { useTheme } from '@/ui/theme';
 import { BigKey } from './BigKey';
 import { LeavePanel } from './LeavePanel';
+import { useSoundSwitch } from './sounds';
 import { usePanelKeys } from './usePadKeys';
 import { type Bench, useObserve } from './useRun';
 
@@ -23,6 +24,7 @@ type Props = {
 export function MorePanel({ bench, sheet, pad, onPad, onTool, onClose }: Props) {
   const [leaving, setLeaving] = useState(false);
   const { theme, flip } = useTheme();
+  const sounds = useSoundSwitch();
   const navigate = useNavigate();
   const observe = useObserve(bench);
   const signOut = useSignOut(async () => ({ last_device_seq: (await bench.outbox?.lastSeq()) ?? null }));
@@ -36,6 +38,7 @@ export function MorePanel({ bench, sheet, pad, onPad, onTool, onClose }: Props) 
     ['Leave it, or hand it over', () => setLeaving(true)],
     ['My hook', () => void navigate('/bench')],
     [theme === 'light' ? 'Dark, for the night' : 'Light, for the day', then(flip)],
+    [sounds.on ? 'Sounds off' : 'Sounds on', then(sounds.flip)],
     ['Sign out', () => signOut.mutate()],
     ...(sheet.holder.partner_name === null
       ? []

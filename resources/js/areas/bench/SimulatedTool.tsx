@@ -1,10 +1,12 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
-import type { BenchView, ToolUnit } from '@/api/types';
+import type { BenchView, CallField, ToolUnit } from '@/api/types';
 import { Refusal } from '@/ui/Refusal';
 
-type Props = { call: BenchView['call']; view: BenchView; onPull: (value: string, tool?: string) => void };
+/** What stands in the fields of the call then. */
+type Pulled = Record<string, string>;
+type Props = { call: BenchView['call']; view: BenchView; onPull: (pulled: Pulled, tool?: string) => void };
 const MANNERS = [
   { value: 'good', text: 'Good pull' },
   { value: 'short', text: 'Short' },
@@ -13,36 +15,48 @@ const MANNERS = [
 
 type Manner = (typeof MANNERS)[number]['value'];
 
-/** Pulls as somebody would: within what is good, short of it or beyond, on the scale of the tool. */
-function usePull(call: BenchView['call'], onPulled: (value: string) => void) {
-  const scale = call.fields.find((f) => f.into === 'value' || f.into === 'angle')?.scale;
+/** One value as somebody would pull it: within what is good, short of it or beyond, on the scale of the tool. */
+async function pulledOn({ scale }: CallField, manner: Manner, seed: string): Promise<string> {
+  const body = {
+    unit: (scale?.unit.code ?? 'N.m') as ToolUnit,
+    low: scale?.least ?? '0',
+    high: scale?.most ?? '0',
+    resolution: stepOf(scale?.low ?? scale?.high ?? '1'),
+    manner,
+    seed,
+  };
+  return (await answerOf(api.POST('/stand-ins/wrench/pull', { body }))).value;
+}
+
+const isMain = (field: CallField) => field.into === 'value' || field.into === 'angle';
+
+/** What the pull gives, and what was watched beside it, which stays within its limits; what need not be read is not. */
+function usePull(call: BenchView['call'], onPulled: (pulled: Pulled) => void) {
   return useMutation({
-    mutationFn: (manner: Manner) =>
-      answerOf(
-        api.POST('/stand-ins/wrench/pull', {
-          body: {
-            unit: (scale?.unit.code ?? 'N.m') as ToolUnit,
-            low: scale?.least ?? '0',
-            high: scale?.most ?? '0',
-            resolution: stepOf(scale?.low ?? '1'),
-            manner,
-            seed: `${call.step ?? ''}-${String(Date.now())}`,
-          },
-        }),
-      ),
-    onSuccess: ({ value }) => onPulled(value),
+    mutationFn: async (manner: Manner) => {
+      const read = call.fields.filter((f) => isMain(f) || !f.optional);
+      const seed = `${call.step ?? ''}-${String(Date.now())}`;
+      const values = await Promise.all(read.map((f) => pulledOn(f, isMain(f) ? manner : 'good', `${seed}-${f.name}`)));
+      return Object.fromEntries(read.map((f, i) => [f.name, values[i] ?? '']));
+    },
+    onSuccess: onPulled,
   });
+}
+
+/** Can a pull be made up? It needs limits: both for what is pulled, the upper one for what is watched. */
+function canPull(fields: CallField[]): boolean {
+  const main = fields.find(isMain)?.scale;
+  const watched = fields.filter((f) => f.into === 'watched' && !f.optional);
+  return main?.least !== undefined && main.most !== undefined && watched.every((f) => f.scale?.most !== undefined);
 }
 
 /** A stand-in for a connected tool, in a demo only: it sends what a wrench would. What it sends is marked as simulated for ever. */
 export function SimulatedTool({ call, view, onPull }: Props) {
-  const field = call.fields.find((f) => f.into === 'value' || f.into === 'angle');
-  const scale = field?.scale;
   const offers = view.tools[0]?.offers ?? [];
   const taken = call.answers[0]?.event && 'tool' in call.answers[0].event ? String(call.answers[0].event.tool) : null;
   const [by, setBy] = useState<string | null>(null);
-  const pull = usePull(call, (value) => onPull(value, by ?? undefined));
-  if (!scale || scale.least === undefined || scale.most === undefined || taken === null || call.fields.some((f) => f.into === 'watched')) return null;
+  const pull = usePull(call, (pulled) => onPull(pulled, by ?? undefined));
+  if (taken === null || !canPull(call.fields)) return null;
   return (
     <div
       role="group"

@@ -36,10 +36,10 @@ function settledAs(question: Question, typed: Typed, how: How): { given: Typed; 
   return { given, takes: how === 'so' || likely !== null };
 }
 
-/** What a stand-in for a connected tool sends: its value stands where one would type it. */
-function pulledOn(call: Call, typed: Typed, value: string, tool: string | undefined): Record<string, unknown> | null {
-  const [first, main] = [call.answers[0], call.fields[0]];
-  const event = first && main ? eventOf(first, call.fields, { ...typed, [main.name]: value }) : null;
+/** What a stand-in for a connected tool sends: its values stand where one would type them. */
+function pulledOn(call: Call, pulled: Typed, tool: string | undefined): Record<string, unknown> | null {
+  const [first] = call.answers;
+  const event = first ? eventOf(first, call.fields, pulled) : null;
   return event?.type === 'reading_taken' ? { ...event, source: 'simulated_tool', ...(tool === undefined ? {} : { tool }) } : event;
 }
 
@@ -99,8 +99,8 @@ export function useCall(bench: Bench, view: BenchView, call: Call) {
     setQuestion(null);
     if (settled.takes) void send(question.answer, settled.given);
   };
-  const pulled = (value: string, tool?: string) => {
-    const event = pulledOn(call, typed, value, tool);
+  const pulled = (values: Typed, tool?: string) => {
+    const event = pulledOn(call, { ...typed, ...values }, tool);
     if (event) void observe(event);
   };
   return { ...typing, question, settle, answer, observe, pulled };

@@ -10,6 +10,7 @@ export function jointSentence(joint: JointOnStand): { text: string; fault: boole
     const who = run.person ?? 'somebody';
     if (run.finished) return { text: `done by ${who}`, fault: false };
     if (run.stopped) return { text: `stopped: ${who} must back a bolt off`, fault: true };
+    if (run.left) return { text: `left for now by ${run.left.person_name ?? who}, at ${String(run.done)} of ${String(run.all)}`, fault: false };
     if (run.done === run.all) return { text: `every step done, ${who} has not finished it`, fault: false };
     return { text: `${who} is at ${String(run.done)} of ${String(run.all)}`, fault: false };
   }

@@ -12,6 +12,7 @@ import { PersonScreen } from '../PersonScreen';
 import { NoticeScreen, StopScreen } from '../StopScreen';
 import { ToolScreen } from '../ToolScreen';
 import { AllDone, Closed, ForTheLead, HeldElsewhere, Left } from '../TurningPoints';
+import { useSounds } from '../sounds';
 import { type Bench, useRun } from '../useRun';
 import { Wet } from '../Wet';
 
@@ -19,6 +20,7 @@ import { Wet } from '../Wet';
 export function Run() {
   const { run = '' } = useParams();
   const bench = useRun(run);
+  useSounds(bench);
   return (
     <div className="flex h-screen min-h-[660px] flex-col" data-core={bench.beside.state}>
       <Loaded query={bench.query}>
@@ -107,16 +109,17 @@ function Begun({ bench, sheet, view }: Props) {
 
 /** The work itself, one thing at a time; another tool and a count of the whole round are ways aside from it. */
 function Work({ bench, sheet, view }: Props) {
-  const [aside, setAside] = useState<{ of: string; what: 'tool' | 'count' } | null>(null);
+  const [aside, setAside] = useState<{ of: string; seq: number; what: 'tool' | 'count' } | null>(null);
   const { call } = view;
   const of = call.step ?? '';
-  const is = aside?.of === of ? aside.what : null;
-  const go = (what: 'tool' | 'count') => () => setAside({ of, what });
+  // Answered, it is done with, though the same step may be called for again.
+  const is = aside?.of === of && aside.seq === view.last_seq ? aside.what : null;
+  const go = (what: 'tool' | 'count') => () => setAside({ of, seq: view.last_seq, what });
   const back = () => setAside(null);
   if (call.kind === 'tool') return <ToolScreen key={`${of} ${call.title}`} bench={bench} sheet={sheet} view={view} call={call} />;
   if (is === 'tool' && view.tools[0]) return <ToolScreen bench={bench} sheet={sheet} view={view} call={view.tools[0]} onKeep={back} />;
   if (call.kind === 'hold') return <HoldScreen bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} />;
-  if (is === 'count' && call.round)
-    return <CallScreen key="count" bench={bench} sheet={sheet} view={view} call={call.round} onBack={back} onTool={go('tool')} />;
-  return <CallScreen key="call" bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} {...(call.round ? { onCount: go('count') } : {})} />;
+  const other = call.round ?? call.another;
+  if (is === 'count' && other) return <CallScreen key="count" bench={bench} sheet={sheet} view={view} call={other} onBack={back} onTool={go('tool')} />;
+  return <CallScreen key="call" bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} {...(other ? { onCount: go('count') } : {})} />;
 }

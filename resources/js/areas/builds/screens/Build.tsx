@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useMay, useZone } from '@/api/session';
 import type { Build as BuildData, JointOnStand } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
-import { day } from '@/lib/typeset';
+import { day, dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { JointMap } from '@/ui/JointMap';
 import { RevisionLink } from '@/ui/RevisionLink';
@@ -110,12 +110,26 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
         </div>
         <div className="flex flex-col gap-5">
           <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
+          <LeftWords joint={joint} />
           <Rounds joint={joint} />
           <Work joint={joint} open={build.state === 'open'} busy={takeBack.isPending} onGive={onGive} onTakeBack={() => takeBack.mutate(undefined)} />
         </div>
       </div>
       {takeBack.isError && <Failure sentence={sentenceOf(takeBack.error)} />}
     </article>
+  );
+}
+
+/** What was said when it was left, as the next one at the bench reads it. */
+function LeftWords({ joint }: { joint: JointOnStand }) {
+  const zone = useZone();
+  const left = joint.run?.left;
+  if (!left) return null;
+  return (
+    <figure className="border-l-4 border-now pl-4">
+      <blockquote className="text-lg break-words">{left.says}</blockquote>
+      <figcaption className="text-soft">{dayAndTime(left.at, zone)}</figcaption>
+    </figure>
   );
 }
 

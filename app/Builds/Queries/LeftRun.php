@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bench\Queries;
+namespace App\Builds\Queries;
 
 use App\Ledger\Entry;
 use App\Ledger\ErasableTexts;
