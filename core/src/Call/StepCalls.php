@@ -89,7 +89,7 @@ final readonly class StepCalls
         $number = fn (string $position): string => $this->run->plan->positions[$position]->number;
 
         return $apart === [] ? 'The bolts of each part are the nearest in length.'
-            : 'Nearest in length: '.implode(', ', array_map(fn (array $p): string => $number($p['positions'][0]).' with '.$number($p['positions'][1]), $pairs)).'. Put each two on one part; one that changes its place is measured again there.';
+            : 'Nearest in length: '.implode(', ', array_map(fn (array $p): string => sprintf('%s with %s (%s)', $number($p['positions'][0]), $number($p['positions'][1]), $p['apart']->typeset()), $pairs)).'. Put each two on one part; one that changes its place is measured again there.';
     }
 
     private function pulled(MeasuredStep $step): Call

@@ -56,7 +56,7 @@ final class PairingTest extends TestCase
         $call = self::call($bench);
 
         self::assertSame([['positions' => ['a', 'c'], 'apart' => "0.0001\u{00A0}in", 'together' => false], ['positions' => ['b', 'd'], 'apart' => "0.0001\u{00A0}in", 'together' => false]], $call['pairs'] ?? null);
-        self::assertContains('Nearest in length: 1 with 3, 2 with 4. Put each two on one part; one that changes its place is measured again there.', $call['says']);
+        self::assertContains("Nearest in length: 1 with 3 (0.0001\u{00A0}in), 2 with 4 (0.0001\u{00A0}in). Put each two on one part; one that changes its place is measured again there.", $call['says']);
         $another = (array) ($call['another'] ?? []);
         self::assertSame(['type' => 'free_length_measured', 'position' => 'a'], ((array) ((array) $another['answers'])[0])['event']);
 

@@ -72,7 +72,7 @@ export const JointMap = memo(function JointMap(props: Props) {
   );
 });
 
-/** Two that go together: a tie from head to head, and the difference of their lengths. */
+/** Two that go together: a tie from head to head. */
 function Tie({ pair, of: [one, other] }: { pair: Pair; of: (MapPosition | undefined)[] }) {
   if (!one || !other) return null;
   const [x1, y1, x2, y2] = [one.x, one.y, other.x, other.y].map(Number) as [number, number, number, number];
@@ -80,19 +80,7 @@ function Tie({ pair, of: [one, other] }: { pair: Pair; of: (MapPosition | undefi
     <g>
       <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--ink)" strokeWidth={4.4} strokeLinecap="round" />
       <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--sheet)" strokeWidth={2} strokeLinecap="round" />
-      <text
-        x={(x1 + x2) / 2}
-        y={(y1 + y2) / 2 + 3.2}
-        textAnchor="middle"
-        fontSize={9}
-        fontWeight={600}
-        fill="var(--ink)"
-        stroke="var(--casting)"
-        strokeWidth={4}
-        paintOrder="stroke"
-      >
-        {pair.apart}
-      </text>
+      <title>{`nearest in length, ${pair.apart} apart`}</title>
     </g>
   );
 }

@@ -19,7 +19,7 @@ export function Panel({ title, open, onClose, children, note, big = false }: Pro
           className={`fixed top-[7vh] left-1/2 z-50 max-h-[86vh] -translate-x-1/2 overflow-auto rounded border border-line bg-paper p-6 shadow-xl ${big ? 'w-[min(52rem,94vw)]' : 'w-[min(34rem,92vw)]'}`}
         >
           {big && (
-            <Dialog.Close className="float-right flex h-24 w-24 items-center justify-center rounded border-2 border-line bg-sheet text-xl font-semibold">
+            <Dialog.Close className="float-right ml-4 flex h-24 w-24 items-center justify-center rounded border-2 border-line bg-sheet text-xl font-semibold">
               Back
             </Dialog.Close>
           )}

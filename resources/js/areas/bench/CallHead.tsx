@@ -3,10 +3,14 @@ import { isSentence, whereOf } from './words';
 
 type Props = { sheet: RunSheet; view: BenchView; call: BenchView['call'] };
 
+/** More letters than this are set smaller, so that none is cut off. */
+const LOT = 190;
+
 /** What to do now: at which bolt, the number to reach on the tool's own scale, and how. */
 export function CallHead({ sheet, view, call }: Props) {
   const where = whereOf(sheet, call.position);
   const digits = digitsOf(call);
+  const lot = call.says.join(' ').length > LOT;
   return (
     <>
       <h1 className={`text-[46px] leading-[1.05] portrait:text-[40px] ${call.mismatch === true ? 'border-l-[14px] border-fault pl-4 text-fault' : ''}`}>
@@ -24,7 +28,10 @@ export function CallHead({ sheet, view, call }: Props) {
         <div className="min-h-0 overflow-hidden">
           {call.kind === 'turn' && call.sum !== undefined && <Sum call={call} />}
           {call.says.map((text, i) => (
-            <p key={text} className={isSentence(text) || i === 0 ? 'text-[21px] leading-snug' : 'text-lg leading-snug text-soft'}>
+            <p
+              key={text}
+              className={isSentence(text) || i === 0 ? (lot ? 'text-lg leading-tight' : 'text-[21px] leading-snug') : 'text-lg leading-tight text-soft'}
+            >
               {text}
             </p>
           ))}
@@ -45,15 +52,16 @@ function digitsOf({ scale, kind }: BenchView['call']): string | null {
 /** As large as its digits leave room for: read at three metres. */
 export function BigNumber({ digits, prefix = '', unit, less = false }: { digits: string; prefix?: string; unit: string; less?: boolean }) {
   const text = prefix + digits + (unit === '°' ? unit : '');
-  const size = less
-    ? 'text-[min(8.6rem,15vh,10.4vw)] portrait:text-[9vh]'
-    : text.length <= 4
-      ? 'text-[min(12.4rem,23vh)] portrait:text-[12vh]'
-      : text.length <= 6
-        ? 'text-[min(9.5rem,19vh)] portrait:text-[10vh]'
-        : text.length <= 8
-          ? 'text-[min(6.6rem,14vh)] portrait:text-[8vh]'
-          : 'text-[min(4.1rem,9vh)] whitespace-nowrap portrait:text-[5vh]';
+  const size =
+    text.length > 8
+      ? 'text-[min(4.1rem,9vh)] whitespace-nowrap portrait:text-[5vh]'
+      : less
+        ? 'text-[min(8.6rem,15vh,10.4vw)] portrait:text-[9vh]'
+        : text.length <= 4
+          ? 'text-[min(12.4rem,23vh)] portrait:text-[12vh]'
+          : text.length <= 6
+            ? 'text-[min(9.5rem,19vh)] portrait:text-[10vh]'
+            : 'text-[min(6.6rem,14vh)] portrait:text-[8vh]';
   return (
     <p className="flex items-center leading-none font-bold tracking-tight" aria-label={`Reach ${digits} ${unit}`}>
       <span className={`${size} [font-stretch:74%]`}>{text}</span>

@@ -76,7 +76,7 @@ function useKeys({ bench, call, answering, onCount, onBack, onPad, onPanel }: Ke
     { cap: '/', says: 'Something is wrong', do: () => onPanel('wrong') },
     ...(onBack ? [{ cap: '*', says: call.kind === 'count' ? 'Back to one by one' : 'It is the same one', do: onBack }] : []),
     ...(other ? [{ cap: '*', says: other.says, do: () => answering.answer(other) }] : []),
-    ...(!other && !onBack && onCount ? [{ cap: '*', says: call.another ? 'Another one is in it' : 'Pull all, count after', do: onCount }] : []),
+    ...(!other && !onBack && onCount ? [{ cap: '*', says: call.another ? 'Another one' : 'Pull all, count after', do: onCount }] : []),
     ...(!other && !onBack && !onCount && call.fields.length > 0 ? [{ cap: '*', says: 'Keys', do: onPad }] : []),
     { cap: '+', says: 'More', do: () => onPanel('more') },
   ];

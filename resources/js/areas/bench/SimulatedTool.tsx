@@ -61,7 +61,7 @@ export function SimulatedTool({ call, view, onPull }: Props) {
     <div
       role="group"
       aria-label="Simulated tool"
-      className="flex shrink-0 flex-wrap items-center gap-4 rounded border-2 border-dashed border-hair px-4 py-2 portrait:gap-2 portrait:px-2"
+      className="flex shrink-0 flex-wrap items-center gap-4 rounded border-2 border-dashed border-hair px-4 py-2 small:gap-2 small:px-2"
     >
       <p className="flex items-center gap-3 text-soft">
         Simulated
@@ -91,7 +91,7 @@ function Manners({ disabled, onPull }: { disabled: boolean; onPull: (manner: Man
       type="button"
       disabled={disabled}
       onClick={() => onPull(value)}
-      className="h-24 grow basis-0 rounded border border-line bg-sheet px-2 text-lg font-semibold whitespace-nowrap active:bg-casting disabled:opacity-45 portrait:px-1 portrait:text-base"
+      className="h-24 grow basis-0 rounded border border-line bg-sheet px-2 text-lg font-semibold whitespace-nowrap active:bg-casting disabled:opacity-45 small:px-1 small:text-base"
     >
       {text}
     </button>

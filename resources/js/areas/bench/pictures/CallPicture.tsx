@@ -16,7 +16,8 @@ export function CallPicture({ sheet, view, call, text }: Props) {
     case 'turn':
       return scale ? <TurnRing scale={scale} sum={Number(call.sum ?? '0')} next={Number(text.replace(',', '.')) || 0} /> : null;
     case 'stretch':
-      return scale ? <StretchDial scale={scale} never={call.never} text={call.fields[0]?.scale?.digits === undefined ? '' : text} /> : null;
+      // While bolts are paired by their lengths, the joint wants the room.
+      return scale && !call.pairs ? <StretchDial scale={scale} never={call.never} text={call.fields[0]?.scale?.digits === undefined ? '' : text} /> : null;
     case 'set':
       return scale?.digits === undefined ? null : <ScaleRuler scale={scale} />;
     case 'check':
