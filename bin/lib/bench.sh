@@ -81,7 +81,7 @@ bench_core() {
 bench_arithmetic() { slow "Plausibility, curves, look-back" measure arithmetic php -d opcache.enable_cli=1 tests/Bench/arithmetic.php; }
 bench_script() { slow "Script of the first load" measure script node tests/Bench/script.mjs; }
 bench_load() { slow "40 benches for a minute" measure load php tests/Bench/load.php "$(address)"; }
-bench_enter() { BASE_URL=$(address) slow "From Enter to the next step" npx playwright test --grep @bench; }
+bench_enter() { BASE_URL=$(address) slow "From Enter to the next step" npx playwright test --workers 1 --grep @bench; }
 
 bench_boards() {
   slow "An engine of 500 results, one of 5,000, 600 at work" artisan db:seed --class='Tests\Bench\BoardsSeeder' --force

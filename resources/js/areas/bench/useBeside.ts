@@ -122,6 +122,11 @@ export function useBeside(sheet: RunSheet | undefined, since: Since) {
   return { again, landed: flying.landed, state, decided, leave, view: state === 'ready' ? shown : null, take };
 }
 
+/** Is it the same in all its parts? */
+function isEqual(one: object, other: object | null): boolean {
+  return other !== null && replaceEqualDeep(one, other) === one;
+}
+
 type Stand = (core: CoreBeside, plan: string, sheet: RunSheet) => Promise<BenchView>;
 
 /** Stands anew whenever the server has told something, or something that was decided here did not happen. */
@@ -129,8 +134,14 @@ function useStands(sheet: RunSheet | undefined, plan: string | undefined, turn: 
   const [state, setState] = useState<BesideState>('starting');
   const [shown, show] = useState<BenchView | null>(null);
   const latest = useLatest(stand);
+  const now = useLatest(shown);
+  const last = useRef<{ run: string; rack: object; turn: number } | null>(null);
   useEffect(() => {
     if (!sheet || plan === undefined) return undefined;
+    const at = { run: sheet.id, rack: sheet.beside.rack, turn };
+    // A sheet that tells what is shown already moves nothing: whoever presses a key meanwhile would wait for it.
+    if (now.current && isEqual(at, last.current) && isEqual(now.current, sheet.view)) return undefined;
+    last.current = at;
     const doing = { current: true };
     const is = (next: BesideState, stands: BenchView | null) => {
       if (!doing.current) return;
@@ -147,6 +158,6 @@ function useStands(sheet: RunSheet | undefined, plan: string | undefined, turn: 
     return () => {
       doing.current = false;
     };
-  }, [sheet, plan, turn, latest]);
+  }, [sheet, plan, turn, latest, now]);
   return { state, shown, show };
 }
