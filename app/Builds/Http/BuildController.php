@@ -11,6 +11,7 @@ use App\Builds\Http\Resources\BuildResource;
 use App\Builds\Queries\JointStrip;
 use App\Builds\Queries\VisibleBuilds;
 use App\Library\Models\Family;
+use App\People\Ability;
 use App\Record\Models\Subject;
 use App\Shared\Http\DeskCommand;
 use Illuminate\Http\JsonResponse;
@@ -37,7 +38,7 @@ final class BuildController
     {
         Gate::authorize('view', $build);
 
-        return new JsonResponse(new BuildResource($build->load('owner'), Family::query()->find($build->family)?->name, $strip->of($build)));
+        return new JsonResponse(new BuildResource($build->load('owner'), Family::query()->find($build->family)?->name, $strip->of($build, Gate::allows(Ability::GiveWork->value))));
     }
 
     public function store(OpenBuildRequest $request, OpenBuild $open): JsonResponse

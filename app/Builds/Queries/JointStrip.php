@@ -33,12 +33,15 @@ final class JointStrip
     /** @var array<string, string> names by person */
     private array $people = [];
 
-    /** @return list<array<string, mixed>> each with its map */
-    public function of(Subject $subject): array
+    /**
+     * @param  bool  $withWords  may be read what somebody said when they left a job? Nothing for a customer's eyes
+     * @return list<array<string, mixed>> each with its map
+     */
+    public function of(Subject $subject, bool $withWords): array
     {
         $strip = $this->ofAll(collect([$subject]))[$subject->id];
 
-        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['revision']['id'] ?? ''] ?? null, 'run' => self::whetherLeft($joint['run'])] + $joint, $strip);
+        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['revision']['id'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
     }
 
     /**

@@ -9,6 +9,7 @@ use Tekkal\Core\Document\Scope;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Unit\Written;
 
 /**
@@ -22,16 +23,23 @@ final readonly class Pairing
     {
     }
 
-    /** The first position of the round, this one's apart, whose free length is still wanting; null where none is, or its step wants none. */
+    /**
+     * The first position of the round, this one's apart, whose free length is still wanting; null where none is, or its step
+     * wants none. Once the round has begun each is asked for with its own bolt, and what is put off is not asked for.
+     */
     public function unmeasured(Step $step): ?string
     {
-        foreach ($this->others($step) as $position) {
-            if ($this->run->fasteners->isFree($position) && $this->run->fasteners->freeLength($position) === null) {
-                return $position;
+        $unmeasured = null;
+        foreach ($this->round($step) as $other) {
+            if ($this->run->steps->live($other->id) !== null) {
+                return null;
             }
+            $isWanting = $other->position !== $step->position && $this->run->steps->status($other) === StepStatus::ToDo
+                && $this->run->fasteners->isFree($other->position) && $this->run->fasteners->freeLength($other->position) === null;
+            $unmeasured ??= $isWanting ? $other->position : null;
         }
 
-        return null;
+        return $unmeasured;
     }
 
     /**
@@ -41,7 +49,7 @@ final readonly class Pairing
     public function pairs(Step $step): array
     {
         $lengths = [];
-        foreach ([$step->position, ...$this->others($step)] as $position) {
+        foreach (array_unique(array_map(fn (Step $s): string => $s->position, $this->round($step))) as $position) {
             $length = $this->run->fasteners->freeLength($position);
             if ($length === null || ! $this->run->fasteners->isFree($position) || count($this->partners($position)) !== 2) {
                 return [];
@@ -78,13 +86,12 @@ final readonly class Pairing
         return $one->minus($other, RoundingMode::HALF_UP) ?? $other->minus($one, RoundingMode::HALF_UP) ?? $one;
     }
 
-    /** @return list<string> the other positions of its round, where that goes by the length of the whole fastener */
-    private function others(Step $step): array
+    /** @return list<Step> its round, where that goes by the length of the whole fastener */
+    private function round(Step $step): array
     {
         $own = $step->rules->own;
-        $all = $own instanceof StretchStage && $own->absolute ? array_map(fn (Step $s): string => $s->position, $this->run->steps->stepsOf($step->stage)) : [];
 
-        return array_values(array_diff(array_unique($all), [$step->position]));
+        return $own instanceof StretchStage && $own->absolute ? $this->run->steps->stepsOf($step->stage) : [];
     }
 
     /** @return list<string> what is on the same part, itself among them */

@@ -46,6 +46,22 @@ final class PairingTest extends TestCase
         self::assertSame('stretch', self::call($bench)['kind']);
     }
 
+    public function test_what_is_put_off_is_not_asked_for_and_taken_up_again_it_is_when_its_turn_comes(): void
+    {
+        $bench = new Bench('08-rod-stretch-absolute', self::twoRods(...));
+        self::upTo($bench, 'check');
+        $bench->does('deferred', ['steps' => ['pull:c:1'], 'reason' => 'no bolt']);
+        foreach (['a', 'b', 'd'] as $position) {
+            self::assertSame($position, self::call($bench)['position'] ?? null);
+            self::measures($bench, $position, '3.0000 in');
+        }
+        self::assertSame(['stretch', 'a'], [self::call($bench)['kind'], self::call($bench)['position'] ?? null]);
+
+        (new Answers($bench, ShopRack::good()))->one();
+        $bench->does('deferred_work_done', ['steps' => ['pull:c:1']]);
+        self::assertSame(['stretch', 'b'], [self::call($bench)['kind'], self::call($bench)['position'] ?? null], 'once the round has begun each is asked for with its own bolt');
+    }
+
     public function test_bolts_that_lie_on_other_rods_than_their_nearest_are_said_and_one_that_changes_its_place_is_measured_again(): void
     {
         $bench = new Bench('08-rod-stretch-absolute', self::twoRods(...));

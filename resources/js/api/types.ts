@@ -1879,7 +1879,7 @@ export interface components {
                 /** Format: uuid */
                 id: string;
                 person: string | null;
-                /** @description Who left it as it stands, and in what words; null in lists */
+                /** @description Who left it as it stands, and in what words, for whoever gives out work; null in lists */
                 left: {
                     person_name: string | null;
                     /** Format: date-time */

@@ -53,11 +53,12 @@ function draw(root: HTMLElement): void {
   );
 }
 
+const EMPTY_AT_MOST_MS = 700;
+
 const root = document.getElementById('app');
 if (root) {
   client.query(sessionQuery).catch(() => undefined);
-  // A script that does not come is asked for again by its screen, which says so.
-  void fetchFor(location.pathname, client)
-    .catch(() => undefined)
-    .then(() => draw(root));
+  // A script that does not come is asked for again by its screen, which says so; for one that is slow nobody looks at an empty page.
+  const slow = new Promise((resolve) => setTimeout(resolve, EMPTY_AT_MOST_MS));
+  void Promise.race([fetchFor(location.pathname, client).catch(() => undefined), slow]).then(() => draw(root));
 }

@@ -8,10 +8,8 @@ export const BENCH = ['bench'] as const;
 export const HOOK = [...BENCH, 'hook'] as const;
 export const RUN = (id: string) => [...BENCH, 'run', id] as const;
 
-const hookQuery = queryOptions({ queryKey: HOOK, queryFn: () => answerOf(api.GET('/bench/hook')) });
-
 export function useHook() {
-  return useQuery({ ...hookQuery, refetchInterval: 15_000, refetchOnMount: 'always' });
+  return useQuery({ queryKey: HOOK, queryFn: () => answerOf(api.GET('/bench/hook')), refetchInterval: 15_000, refetchOnMount: 'always' });
 }
 
 /** What hangs there is asked for anew once the last of what was done here has come through. */

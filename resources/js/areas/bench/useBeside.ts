@@ -21,7 +21,11 @@ export function coreBeside(): Promise<CoreBeside> {
 
 /** Thirteen megabytes are compiled for it, on processors that whoever waits for the first call needs. */
 function drawn(): Promise<void> {
-  return new Promise((resolve) => requestIdleCallback(() => resolve(), { timeout: 1_500 }));
+  return new Promise((resolve) => {
+    // Not every browser says when it has nothing to do.
+    if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 1_500 });
+    else setTimeout(resolve, 300);
+  });
 }
 
 /** How far it is: on its way, at work, or not to be had here. */
