@@ -1,5 +1,5 @@
 import { type QueryClient, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { Command, RunSheet } from '@/api/types';
 import { outboxQuery } from './useOutbox';
@@ -15,8 +15,13 @@ export function useHook() {
 /** What hangs there is asked for anew once the last of what was done here has come through. */
 export function useHookAgain(waiting: number): void {
   const client = useQueryClient();
+  const before = useRef(0);
   useEffect(() => {
-    if (waiting === 0) void client.invalidateQueries({ queryKey: HOOK });
+    const through = waiting === 0 && before.current > 0;
+    before.current = waiting;
+    if (!through) return;
+    // A first answer that is still on its way was asked for before: it would be taken for the newest.
+    void client.cancelQueries({ queryKey: HOOK }).then(() => client.invalidateQueries({ queryKey: HOOK }));
   }, [waiting, client]);
 }
 
