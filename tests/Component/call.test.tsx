@@ -12,7 +12,7 @@ import { SESSION_AT_BENCH, inApp, newClient, serve } from './server';
 type Seen = { type: string; step: string; value?: string; raw?: string; device_says?: { verdict: string }; moved?: boolean };
 const observe = vi.fn<(seen: Seen) => Promise<boolean>>();
 const take = vi.fn();
-const onCount = vi.fn();
+const onOther = vi.fn();
 
 /** The screen of a call, with a core beside it that finds everything good. */
 function show(call: Call, view = viewOf(call), session = SESSION_AT_BENCH) {
@@ -31,12 +31,12 @@ function show(call: Call, view = viewOf(call), session = SESSION_AT_BENCH) {
     outboxState: { waiting: [], answered: [], trouble: null, unread: false, notKept: null },
     command: { mutate: vi.fn(), isPending: false, isError: false, error: null, reset: vi.fn() },
   } as unknown as Bench;
-  return render(inApp(<CallScreen bench={bench} sheet={SHEET} view={view} call={call} onTool={vi.fn()} onCount={onCount} />, '/', client));
+  return render(inApp(<CallScreen bench={bench} sheet={SHEET} view={view} call={call} onTool={vi.fn()} onOther={onOther} />, '/', client));
 }
 
 beforeEach(() => {
   observe.mockReset().mockResolvedValue(true);
-  onCount.mockReset();
+  onOther.mockReset();
   take.mockReset().mockResolvedValue({ standing: 'applied', effects: [{ do: 'stood', verdict: 'in' }], say: [] });
 });
 
@@ -167,7 +167,7 @@ test('the star is the other way here: moved instead of stood still, a whole roun
   unmount();
   show({ ...READ, kind: 'click', fields: [] });
   press('*');
-  expect(onCount).toHaveBeenCalledOnce();
+  expect(onOther).toHaveBeenCalledOnce();
 });
 
 test('the key that sets a wrench is dead until its scale was typed, and the target is nowhere filled in', async () => {
@@ -206,7 +206,7 @@ test('bolts that are nearest in length are tied on the map, and the star measure
 
   expect(screen.getByRole('button', { name: /Another one/ })).toBeTruthy();
   press('*');
-  expect(onCount).toHaveBeenCalledOnce();
+  expect(onOther).toHaveBeenCalledOnce();
 });
 
 test('a stand-in sends what was watched beside the value, within its limits whatever the value is, and leaves out what need not be read', async () => {

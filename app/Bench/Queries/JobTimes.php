@@ -12,7 +12,6 @@ use App\People\Models\Person;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Call\Leaving;
 use Tekkal\Core\Run\RunFold;
-use Tekkal\Core\Run\RunPhase;
 
 /** How long the first jobs on a hook take, where they can be left, and what was said when one was. Each of them is folded, so a hook does not wait for it. */
 final readonly class JobTimes
@@ -48,7 +47,7 @@ final readonly class JobTimes
         return [
             'assignment' => $job->id,
             'time' => (new Leaving($fold, KnownOfJoint::of($job->joint, $job->revision)))->onCard($shift?->seconds),
-            'left' => $run !== null && $fold->state->run()->is === RunPhase::Parked ? LeftRun::of($run) : null,
+            'left' => $run === null ? null : LeftRun::of($run, $fold),
         ];
     }
 }

@@ -23,7 +23,6 @@ use Tekkal\Core\Call\Kit;
 use Tekkal\Core\Call\Leaving;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
-use Tekkal\Core\Run\RunPhase;
 use Tekkal\Core\Run\StateCodec;
 
 /** Everything the bench needs to show a run: what it calls for now, and what the core beside the screen goes on with. */
@@ -53,7 +52,7 @@ final readonly class RunSheet
             // Wanted before anything was done; it goes over every step and every tool.
             'kit' => $context->fold->state->seq() > 1 ? [] : (new Kit($context->fold, Procedures::revision($context->run->revision), $rack))->toArray(),
             'time' => (new Leaving($context->fold, $rack->known))->onCard(ShiftEnd::after(now()->toImmutable())?->seconds),
-            'left' => $context->fold->state->run()->is === RunPhase::Parked ? LeftRun::of($runId) : null,
+            'left' => LeftRun::of($runId, $context->fold),
             'holder' => $this->holder($context->run, $context->fold->state->hands()?->partner),
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
             'last_seq' => $context->fold->state->seq(),

@@ -16,8 +16,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Tekkal\Core\Plan\Plan;
-use Tekkal\Core\Run\RunPhase;
 
 /**
  * Engines as strips of their joints in assembly order, each with its map and the marks that are on it. What many builds
@@ -52,11 +50,12 @@ final class JointStrip
      */
     private static function whetherLeft(?array $run): ?array
     {
-        $id = is_string($run['id'] ?? null) ? $run['id'] : '';
-        $left = $run === null || $run['finished'] === true ? null : LeftRun::of($id);
-        $plan = fn (): Plan => Procedures::plan((string) DB::table('runs')->where('id', $id)->value('plan_hash'));
+        if ($run === null || $run['finished'] === true || ! is_string($run['id'])) {
+            return $run;
+        }
+        $plan = Procedures::plan((string) DB::table('runs')->where('id', $run['id'])->value('plan_hash'));
 
-        return $run === null ? null : ['left' => $left !== null && RunFolds::folded($id, $plan())->state->run()->is === RunPhase::Parked ? $left : null] + $run;
+        return ['left' => LeftRun::of($run['id'], RunFolds::folded($run['id'], $plan))] + $run;
     }
 
     /**

@@ -8,13 +8,18 @@ use App\Ledger\Entry;
 use App\Ledger\ErasableTexts;
 use App\People\Models\Person;
 use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\RunPhase;
 
 /** Who left a run, when, and what the next one has to know of it. */
 final class LeftRun
 {
-    /** @return array{person_name: string|null, at: string, says: string}|null null where nobody ever did */
-    public static function of(string $run): ?array
+    /** @return array{person_name: string|null, at: string, says: string}|null null while somebody is at it */
+    public static function of(string $run, RunFold $fold): ?array
     {
+        if ($fold->state->run()->is !== RunPhase::Parked) {
+            return null;
+        }
         $row = DB::table('ledger_entries')->where('stream', "run/$run")->where('type', 'parked')->orderByDesc('seq')->first(['body', 'leaf_hash']);
         if ($row === null) {
             return null;

@@ -16,15 +16,15 @@ import { type Bench } from './useRun';
 import { useTicking } from './useTicking';
 import { clockOf, roundOf } from './words';
 
-type Props = { bench: Bench; sheet: RunSheet; view: BenchView; call: BenchView['call']; onCount?: () => void; onBack?: () => void; onTool: () => void };
+type Props = { bench: Bench; sheet: RunSheet; view: BenchView; call: BenchView['call']; onOther?: () => void; onBack?: () => void; onTool: () => void };
 
 /** The call: which bolt, which number, and the whole joint as it should look now. */
-export function CallScreen({ bench, sheet, view, call, onCount, onBack, onTool }: Props) {
+export function CallScreen({ bench, sheet, view, call, onOther, onBack, onTool }: Props) {
   const answering = useCall(bench, view, call);
   const [pad, setPad] = useState(false);
   const [panel, setPanel] = useState<AsidePanel>(null);
   const onPad = () => setPad((open) => !open);
-  const keys = useKeys({ bench, call, answering, onCount, onBack, onPad, onPanel: setPanel });
+  const keys = useKeys({ bench, call, answering, onOther, onBack, onPad, onPanel: setPanel });
   const digits = Object.fromEntries(call.answers.filter((a) => /^\d$/.test(a.key) && call.fields.length === 0).map((a) => [a.key, () => answering.answer(a)]));
   return (
     <>
@@ -51,14 +51,14 @@ type KeysOf = {
   bench: Bench;
   call: BenchView['call'];
   answering: Answering;
-  onCount?: (() => void) | undefined;
+  onOther?: (() => void) | undefined;
   onBack?: (() => void) | undefined;
   onPad: () => void;
   onPanel: (p: 'more' | 'wrong') => void;
 };
 
 /** The same four keys in the same place: Enter does it, / something is wrong, * the other way here, + more. */
-function useKeys({ bench, call, answering, onCount, onBack, onPad, onPanel }: KeysOf): BarKey[] {
+function useKeys({ bench, call, answering, onOther, onBack, onPad, onPanel }: KeysOf): BarKey[] {
   const main = call.answers.find((a) => a.key === 'Enter');
   const other = call.answers.find((a) => a.key === '*');
   const left = useTicking(call);
@@ -76,8 +76,8 @@ function useKeys({ bench, call, answering, onCount, onBack, onPad, onPanel }: Ke
     { cap: '/', says: 'Something is wrong', do: () => onPanel('wrong') },
     ...(onBack ? [{ cap: '*', says: call.kind === 'count' ? 'Back to one by one' : 'It is the same one', do: onBack }] : []),
     ...(other ? [{ cap: '*', says: other.says, do: () => answering.answer(other) }] : []),
-    ...(!other && !onBack && onCount ? [{ cap: '*', says: call.another ? 'Another one' : 'Pull all, count after', do: onCount }] : []),
-    ...(!other && !onBack && !onCount && call.fields.length > 0 ? [{ cap: '*', says: 'Keys', do: onPad }] : []),
+    ...(!other && !onBack && onOther ? [{ cap: '*', says: call.another ? 'Another one' : 'Pull all, count after', do: onOther }] : []),
+    ...(!other && !onBack && !onOther && call.fields.length > 0 ? [{ cap: '*', says: 'Keys', do: onPad }] : []),
     { cap: '+', says: 'More', do: () => onPanel('more') },
   ];
 }

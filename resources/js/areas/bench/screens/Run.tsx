@@ -107,19 +107,19 @@ function Begun({ bench, sheet, view }: Props) {
   );
 }
 
-/** The work itself, one thing at a time; another tool and a count of the whole round are ways aside from it. */
+/** The work itself, one thing at a time; another tool, a count of the whole round and another bolt in its place are ways aside from it. */
 function Work({ bench, sheet, view }: Props) {
-  const [aside, setAside] = useState<{ of: string; seq: number; what: 'tool' | 'count' } | null>(null);
+  const [aside, setAside] = useState<{ of: string; seq: number; what: 'tool' | 'other' } | null>(null);
   const { call } = view;
   const of = call.step ?? '';
   // Answered, it is done with, though the same step may be called for again.
   const is = aside?.of === of && aside.seq === view.last_seq ? aside.what : null;
-  const go = (what: 'tool' | 'count') => () => setAside({ of, seq: view.last_seq, what });
+  const go = (what: 'tool' | 'other') => () => setAside({ of, seq: view.last_seq, what });
   const back = () => setAside(null);
   if (call.kind === 'tool') return <ToolScreen key={`${of} ${call.title}`} bench={bench} sheet={sheet} view={view} call={call} />;
   if (is === 'tool' && view.tools[0]) return <ToolScreen bench={bench} sheet={sheet} view={view} call={view.tools[0]} onKeep={back} />;
   if (call.kind === 'hold') return <HoldScreen bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} />;
   const other = call.round ?? call.another;
-  if (is === 'count' && other) return <CallScreen key="count" bench={bench} sheet={sheet} view={view} call={other} onBack={back} onTool={go('tool')} />;
-  return <CallScreen key="call" bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} {...(other ? { onCount: go('count') } : {})} />;
+  if (is === 'other' && other) return <CallScreen key="other" bench={bench} sheet={sheet} view={view} call={other} onBack={back} onTool={go('tool')} />;
+  return <CallScreen key="call" bench={bench} sheet={sheet} view={view} call={call} onTool={go('tool')} {...(other ? { onOther: go('other') } : {})} />;
 }
