@@ -8,7 +8,6 @@ use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\PlanReader;
 use Tekkal\Core\Run\Event\EventTypes;
-use Tekkal\Core\Run\Outcome;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\StateCodec;
 use Tekkal\Core\Run\Surroundings;
@@ -47,14 +46,6 @@ final class Beside
             // What was found of each tool is kept with it: the same crib is not looked through again.
             [$this->rack, $this->tools] = [Rack::fromBody($tools), $tools];
         }
-    }
-
-    /** What the server recorded: an event, its outcome and its number, as JSON. */
-    public function tell(string $recorded): void
-    {
-        $told = (array) json_decode($recorded, true);
-        $seq = $told['seq'] ?? null;
-        $this->run->apply(EventTypes::stampOfStored((array) ($told['event'] ?? [])), Outcome::fromBody((array) ($told['outcome'] ?? [])), is_int($seq) ? $seq : null);
     }
 
     /**

@@ -8,8 +8,6 @@ export type Outcome = {
 };
 /** What an event came to here, and what the bench shows then. */
 export type Taken<View> = { outcome: Outcome; view: View };
-/** An event with what the server decided about it. */
-export type Recorded = { seq: number; event: object; outcome: object };
 
 type Answer = { ready: string } | { broken: string } | { rehearsed: string | null } | { id: number; answer: string } | { id: number; error: string };
 
@@ -80,11 +78,6 @@ export class CoreBeside {
     return this.call('leave', '');
   }
 
-  /** What the server has recorded of it, in its order. */
-  async tell(recorded: Recorded): Promise<void> {
-    await this.call('tell', JSON.stringify(recorded));
-  }
-
   /** Decides about what happens here, and goes on with it. */
   async decide(event: object): Promise<Outcome> {
     return JSON.parse(await this.call('decide', JSON.stringify(event))) as Outcome;
@@ -101,7 +94,7 @@ export class CoreBeside {
     this.waiting.clear();
   }
 
-  private call(call: 'begin' | 'stand' | 'tell' | 'decide' | 'take' | 'view' | 'leave' | 'state', text: string): Promise<string> {
+  private call(call: 'begin' | 'stand' | 'decide' | 'take' | 'view' | 'leave' | 'state', text: string): Promise<string> {
     const id = this.next++;
     return new Promise((resolve, reject) => {
       this.waiting.set(id, { resolve, reject });
