@@ -18,6 +18,8 @@ enum Ability: string
     case KeepTools = 'keep-tools';
     case Audit = 'audit';
     case DisposeReadings = 'dispose-readings';
+    case DecideFaults = 'decide-faults';
+    case NameDeputies = 'name-deputies';
     case ManageDevices = 'manage-devices';
     case UnlockPins = 'unlock-pins';
     case WorkAtBench = 'work-at-bench';

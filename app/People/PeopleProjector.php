@@ -8,6 +8,7 @@ use App\Ledger\Entry;
 use App\Ledger\ErasableTexts;
 use App\Ledger\Projector;
 use App\People\Models\Customer;
+use App\People\Models\Deputy;
 use App\People\Models\Device;
 use App\People\Models\Notice;
 use App\People\Models\Sitting;
@@ -18,18 +19,18 @@ final class PeopleProjector implements Projector
 {
     public function version(): string
     {
-        return '1';
+        return '2';
     }
 
     public function tables(): array
     {
-        return ['people', 'person_roles', 'customers', 'devices', 'sittings', 'notices', 'notice_receipts'];
+        return ['people', 'person_roles', 'customers', 'deputies', 'devices', 'sittings', 'notices', 'notice_receipts'];
     }
 
     public function types(): array
     {
         return [
-            'person_added', 'role_given', 'customer_added', 'text_erased',
+            'person_added', 'role_given', 'customer_added', 'text_erased', 'deputy_named', 'deputy_ended',
             'device_enrolled', 'device_revoked', 'sitting_begun', 'sitting_ended', 'notice_sent', 'notice_acknowledged',
         ];
     }
@@ -46,6 +47,11 @@ final class PeopleProjector implements Projector
             'role_given' => $this->roles($entry, [$entry->text('data.role')]),
             'customer_added' => DB::table('customers')->upsert(['id' => $entry->streamId(), 'name' => ErasableTexts::of($entry->id(), 'name') ?? Customer::BLANKED], 'id'),
             'text_erased' => $this->erased($entry),
+            'deputy_named' => Deputy::query()->create([
+                'id' => $entry->id(), 'person' => $entry->streamId(), 'classes' => implode('', $entry->texts('data.classes')), 'from_time' => $entry->text('data.from_time'), 'until_time' => $entry->text('data.until_time'),
+                'first_day' => $entry->text('data.first_day'), 'last_day' => $entry->text('data.last_day'), 'named_by' => $entry->person(), 'named_at' => $entry->receivedAt(),
+            ]),
+            'deputy_ended' => Deputy::query()->whereKey($entry->text('data.deputy'))->update(['ended_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'device_enrolled' => Device::query()->create([
                 'id' => $entry->streamId(), 'name' => $entry->text('data.name'),
                 'enrolled_by' => $entry->person(), 'enrolled_at' => $entry->receivedAt(),

@@ -30,7 +30,7 @@ enum Role: string
         $read = [Ability::ReadLibrary, Ability::ReadBuilds, Ability::ReadCrib, Ability::Audit];
 
         return match ($this) {
-            self::Lead => [...$read, Ability::DraftProcedures, Ability::OpenBuilds, Ability::GiveWork, Ability::CloseBuilds, Ability::DisposeReadings, Ability::ManageDevices, Ability::UnlockPins],
+            self::Lead => [...$read, Ability::DraftProcedures, Ability::OpenBuilds, Ability::GiveWork, Ability::CloseBuilds, Ability::DisposeReadings, Ability::DecideFaults, Ability::NameDeputies, Ability::ManageDevices, Ability::UnlockPins],
             self::Approver => [...$read, Ability::ApproveProcedures],
             self::CribKeeper => [Ability::ReadLibrary, Ability::ReadCrib, Ability::KeepTools],
             self::Assembler => [Ability::ReadLibrary, Ability::WorkAtBench],

@@ -20,7 +20,6 @@ use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
-use LogicException;
 use Tekkal\Core\Call\BenchView;
 use Tekkal\Core\Call\CallKind;
 use Tekkal\Core\Call\Rack;
@@ -103,7 +102,7 @@ final class DemoBench
                 if ($answer['command'] === 'finish') {
                     return;
                 }
-                $this->second($run, (string) $answer['command'], (string) ($event['stage'] ?? ''), $second ?? throw new LogicException('Somebody else is wanted.'));
+                $this->second($run, (string) $answer['command'], (string) ($event['stage'] ?? ''), $second ?? self::another($run));
                 $context = RunContext::get($run->id);
 
                 continue;
@@ -136,7 +135,7 @@ final class DemoBench
     public function toTheEnd(DemoRun $run, ?Person $second = null): void
     {
         $this->work($run, self::MOST, second: $second);
-        ($this->finish)($this->command($run->sitting, $run->person, 'finish'), $run->id);
+        ($this->finish)($this->command($run->sitting, $run->person, 'finish'), $run->id, DemoPeople::PIN);
     }
 
     /**
@@ -175,12 +174,18 @@ final class DemoBench
         return $event;
     }
 
+    /** Whoever happens to stand at the next bench. */
+    private static function another(DemoRun $run): Person
+    {
+        return Person::query()->whereNotNull('badge')->where('id', '!=', $run->person->id)->orderByDesc('badge')->firstOrFail();
+    }
+
     private function second(DemoRun $run, string $command, string $stage, Person $second): void
     {
         $by = $this->command($run->sitting, $run->person, $command);
         match ($command) {
             'join' => app(JoinRun::class)($by, $run->id, (string) $second->badge, DemoPeople::PIN),
-            default => app(LookAtRound::class)($by, $run->id, $stage, 'as_recorded', (string) $second->badge, DemoPeople::PIN),
+            default => app(LookAtRound::class)($by, $run->id, $stage, [], (string) $second->badge, DemoPeople::PIN),
         };
     }
 

@@ -19,6 +19,9 @@ final class DemoPeople
 
     public const PIN = '314159';
 
+    /** The lead does not work at a bench, and decides there. */
+    public const LEAD_BADGE = '1001';
+
     /** @var array<array-key, Person> by sign-in name or badge */
     private array $people = [];
 
@@ -33,8 +36,9 @@ final class DemoPeople
         // One hash each: they are the same for everybody in a demo, and hashing is slow on purpose.
         $password = Hash::make(self::PASSWORD);
         $pin = Hash::make(self::PIN);
+        $this->people['lead'] = $this->person('Ansa Kettleby', Role::Lead, ['sign_in_name' => 'lead', 'badge' => self::LEAD_BADGE], ['password_hash' => $password, 'pin_hash' => $pin]);
         foreach ([
-            ['lead', 'Ansa Kettleby', Role::Lead, null], ['approver', 'Tobin Harrowmere', Role::Approver, null],
+            ['approver', 'Tobin Harrowmere', Role::Approver, null],
             ['crib', 'Wim Osterlake', Role::CribKeeper, null], ['reader', 'Petra Lindqvale', Role::Reader, 'Skerry Dredging'],
         ] as [$signIn, $name, $role, $customer]) {
             $this->people[$signIn] = $this->person($name, $role, ['sign_in_name' => $signIn, 'customer' => $customer === null ? null : $this->customers[$customer]->id], ['password_hash' => $password]);

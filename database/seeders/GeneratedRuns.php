@@ -34,9 +34,11 @@ use App\Shared\Ids;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use Tekkal\Core\Call\HandCalls;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\Surroundings;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;
 use Tekkal\Core\Simulation\SimulatedWrench;
@@ -69,6 +71,8 @@ final class GeneratedRuns
     private Person $lead;
 
     private Person $assembler;
+
+    private Person $second;
 
     /** @var list<Sitting> one at each bench */
     private array $sittings = [];
@@ -124,6 +128,7 @@ final class GeneratedRuns
         $this->riskClass = Procedures::revision($status->revision)->riskClass;
         $this->lead = Person::query()->where('sign_in_name', 'lead')->firstOrFail();
         $this->assembler = Person::query()->where('badge', '1041')->firstOrFail();
+        $this->second = Person::query()->where('badge', '1042')->firstOrFail();
         for ($i = 1; $i <= self::TOGETHER; $i++) {
             ['device' => $device] = ($this->enrol)("Generated bench $i", $this->lead);
             $this->sittings[] = Sitting::query()->findOrFail($this->signIn->begin($this->assembler, Device::query()->findOrFail($device)));
@@ -169,7 +174,11 @@ final class GeneratedRuns
             $value = $wrench->pull($step->goal()->window ?? throw new LogicException('A round without limits.'), Written::fromCode($tool->resolution, $tool->unit), Manner::Good);
             $drafts[] = $this->observed($context, 'reading_taken', $i, ['step' => $step->id, 'value' => $value->code(), 'raw' => $value->digits, 'tool' => $tool->id, 'source' => 'typed']);
         }
-        $drafts[] = $this->command($context, 'run_finished', []);
+        $drafts[] = $this->observed($context, 'final_look', count($this->plan->steps), []);
+        if ($context->fold->looks->unseen() !== []) {
+            $drafts[] = $this->command($context, 'second_look', ['steps' => $context->fold->looks->unseen(), 'finds' => 'as_recorded'], by: $this->second);
+        }
+        $drafts[] = $this->command($context, 'run_finished', ['meaning' => HandCalls::MEANING]);
         $this->folds->keep($run, $context->fold);
 
         return $drafts;
@@ -179,11 +188,12 @@ final class GeneratedRuns
      * @param  array<string, mixed>  $content
      * @param  array<string, mixed>  $data
      */
-    private function command(RunContext $context, string $type, array $content, array $data = []): Draft
+    private function command(RunContext $context, string $type, array $content, array $data = [], ?Person $by = null): Draft
     {
         $command = new BenchCommand(Ids::next(), $this->counts[$this->sitting->device]++, $this->sitting->device, $this->sitting->id, $this->assembler->id, '', ['base_seq' => 0, 'device_time' => now()->toIso8601ZuluString('microsecond'), 'mono_ms' => 0, 'clock' => 'generated']);
+        $command = $by === null ? $command : $command->by($by->id);
         $event = $command->event($type, $context->run->id, $context->run->subject, $content);
-        $outcome = $context->fold->decide(EventTypes::read($event));
+        $outcome = $context->fold->decide(EventTypes::read($event), new Surroundings(riskClass: $this->riskClass));
 
         return Draft::ofEvent($event, new Decision($outcome->toBody()), RunHistory::stream($context->run->id), $context->concerns(), $data)
             ->sent(new Sending($command->sitting, $command->device, $command->deviceSeq));

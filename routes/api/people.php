@@ -1,6 +1,7 @@
 <?php
 
 use App\People\Ability;
+use App\People\Http\DeputyController;
 use App\People\Http\DeviceController;
 use App\People\Http\NoticeController;
 use App\People\Http\PeopleController;
@@ -21,6 +22,8 @@ Route::middleware('auth')->group(function (): void {
 Route::middleware('desk')->group(function (): void {
     Route::get('people', [PeopleController::class, 'index'])->can(Ability::ManageDevices->value);
     Route::post('people/{person}/unlock', [PinController::class, 'unlock'])->can(Ability::UnlockPins->value);
+    Route::post('deputies', [DeputyController::class, 'store'])->can(Ability::NameDeputies->value);
+    Route::post('deputies/{deputy}/end', [DeputyController::class, 'end'])->can(Ability::NameDeputies->value);
     Route::post('devices', [DeviceController::class, 'store'])->can(Ability::ManageDevices->value);
     Route::post('devices/{device}/revoke', [DeviceController::class, 'revoke'])->can(Ability::ManageDevices->value);
 });

@@ -130,6 +130,27 @@ final class BenchActor
         return RunContext::get($this->run)->fold->freeze()->remaining();
     }
 
+    /**
+     * Every head is looked at, of a joint of class A by somebody else too; then it is signed.
+     *
+     * @return TestResponse<Response>
+     */
+    public function finish(string $second = '1043'): TestResponse
+    {
+        $this->send($this->observation('final_look'))->assertOk();
+        if (RunContext::get($this->run)->fold->looks->unseen() !== []) {
+            $this->command("runs/$this->run/looks", ['badge' => $second, 'pin' => '314159', 'stage' => 'joint', 'differ' => []])->assertOk();
+        }
+
+        return $this->signs();
+    }
+
+    /** @return TestResponse<Response> */
+    public function signs(string $pin = '314159'): TestResponse
+    {
+        return $this->command("runs/$this->run/finish", ['pin' => $pin]);
+    }
+
     public function completeAll(): void
     {
         foreach ($this->walk() as $step) {

@@ -58,7 +58,7 @@ final readonly class BeginRun
             new RunContext($run, $plan, new RunFold($plan), $document),
             ['assignment' => $assignment->id],
             ['revision' => $assignment->revision],
-            new Surroundings(windowOf: self::windowOf($revision, $plan), stamped: StampsOfTeardown::for($subject->id, $plan)),
+            new Surroundings(windowOf: self::windowOf($revision, $plan), stamped: StampsOfTeardown::for($subject->id, $plan), riskClass: $revision->riskClass),
         ];
     }
 

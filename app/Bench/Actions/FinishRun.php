@@ -7,19 +7,24 @@ namespace App\Bench\Actions;
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
 use App\Bench\RunContext;
+use App\People\Actions\CheckPin;
+use App\People\Models\Person;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Call\HandCalls;
 use Tekkal\Core\Run\Advice;
 
-/** Closes a run that has every step done. */
+/** Closes a run that has every step done and every head looked at: a signature, by the PIN of whoever holds it and in words that say what it means. */
 final readonly class FinishRun
 {
-    public function __construct(private BenchRecorder $recorder)
+    public function __construct(private BenchRecorder $recorder, private CheckPin $checkPin)
     {
     }
 
-    public function __invoke(BenchCommand $command, string $runId): void
+    public function __invoke(BenchCommand $command, string $runId, string $pin): void
     {
+        // Checked outside the transaction: a wrong PIN must be counted even though nothing is signed.
+        ($this->checkPin)((string) Person::query()->findOrFail($command->person)->badge, $pin, $command->device);
         $this->recorder->record($command, 'run_finished', $runId, function () use ($command, $runId): array {
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
@@ -28,7 +33,7 @@ final readonly class FinishRun
                 throw new Refused(ProblemType::NotDone, $why, 409);
             }
 
-            return [$context, []];
+            return [$context, ['meaning' => HandCalls::MEANING]];
         });
     }
 }

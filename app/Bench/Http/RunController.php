@@ -9,6 +9,7 @@ use App\Bench\Actions\FinishRun;
 use App\Bench\Actions\TakeOverRun;
 use App\Bench\BenchCommand;
 use App\Bench\Http\Requests\BeginRunRequest;
+use App\Bench\Http\Requests\FinishRequest;
 use App\Bench\Queries\RunSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -36,9 +37,9 @@ final class RunController
         return $this->show($run);
     }
 
-    public function finish(string $run, Request $request, FinishRun $finish): JsonResponse
+    public function finish(string $run, FinishRequest $request, FinishRun $finish): JsonResponse
     {
-        $finish(BenchCommand::from($request), $run);
+        $finish(BenchCommand::from($request), $run, $request->text('pin'));
 
         return $this->show($run);
     }

@@ -27,7 +27,7 @@ final class SecondPersonController
 
     public function look(string $run, LookRequest $request, LookAtRound $look): JsonResponse
     {
-        $look(BenchCommand::from($request), $run, $request->text('stage'), $request->text('finds'), $request->text('badge'), $request->text('pin'));
+        $look(BenchCommand::from($request), $run, $request->text('stage'), $request->differ(), $request->text('badge'), $request->text('pin'));
 
         return new JsonResponse($this->sheet->of($run));
     }

@@ -9,7 +9,6 @@ use Tekkal\Core\Document\StageKind;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Attempt;
-use Tekkal\Core\Run\AttemptStatus;
 use Tekkal\Core\Run\PaintMarks;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunPhase;
@@ -106,12 +105,7 @@ final readonly class BenchView
     /** @return array<string, mixed>|null what somebody did last and still stands: it stays in sight, and can be taken back where it was typed */
     private function last(): ?array
     {
-        $last = null;
-        foreach ($this->state->attempts as $attempts) {
-            foreach ($attempts as $attempt) {
-                $last = $attempt->status === AttemptStatus::Live && ($last === null || $attempt->seq >= $last->seq) ? $attempt : $last;
-            }
-        }
+        $last = $this->run->state->lastLive();
 
         return $last === null ? null : $this->told($last);
     }

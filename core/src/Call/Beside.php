@@ -71,7 +71,7 @@ final class Beside
     /** @return string what the bench shows now, JSON */
     public function view(): string
     {
-        return json_encode((new BenchView($this->run, $this->rack()))->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return self::json((new BenchView($this->run, $this->rack()))->toArray());
     }
 
     /** @return string where it can next be left, as a sentence; empty where nothing is left to do */
@@ -80,10 +80,35 @@ final class Beside
         return (string) (new Leaving($this->run, $this->rack()->known))->sentence();
     }
 
+    /** @return string what may be said to be wrong now, JSON */
+    public function mishaps(): string
+    {
+        return self::json((new Mishaps($this->run, $this->rack()))->toArray());
+    }
+
+    /**
+     * @param  string  $said  {"key": …, "position": …, "choice": …, "now": the stamp of whoever asks}, as JSON
+     * @return string what it would come to, JSON; nothing is done
+     */
+    public function weigh(string $said): string
+    {
+        $told = (array) json_decode($said, true);
+        $text = fn (string $key): ?string => is_string($told[$key] ?? null) ? $told[$key] : null;
+        $mishap = Mishap::tryFrom($text('key') ?? '') ?? throw new CallException('Nothing of that kind is known here.', 'key', $text('key') ?? '', 'one of the tiles');
+
+        return self::json((new Mishaps($this->run, $this->rack()))->weigh($mishap, $text('position'), $text('choice'), array_filter((array) ($told['now'] ?? []), is_string(...), ARRAY_FILTER_USE_KEY)));
+    }
+
     /** @return string the registers, canonical JSON: equal bytes, equal states */
     public function state(): string
     {
         return CanonicalJson::encode(StateCodec::toBody($this->run->state));
+    }
+
+    /** @param  array<string, mixed>  $of */
+    private static function json(array $of): string
+    {
+        return json_encode($of, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     private function rack(): Rack

@@ -35,9 +35,11 @@ enum CallKind: string
     case Verify = 'verify';
     /** Somebody else is wanted here, with badge and PIN. */
     case Person = 'person';
-    /** Only the lead can go on with it. */
+    /** Only the lead, or who stands in for them, can go on with it. */
     case Lead = 'lead';
-    /** Everything is done: the metal is compared with the picture. */
+    /** Everything is done: each head is compared with its picture, and those that differ are touched. */
+    case Look = 'look';
+    /** Nothing is left but to sign. */
     case Finish = 'finish';
     case Finished = 'finished';
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Call;
 
-use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Run\Advice;
-use Tekkal\Core\Run\CaseState;
-use Tekkal\Core\Run\Lacking;
 use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\StepBook;
@@ -23,6 +20,8 @@ final readonly class Caller
     /** Only somebody else than the one at the bench can do these. */
     private const FOR_THE_LEAD = ['decide', 'accept_repair'];
 
+    private Stops $stops;
+
     private StepCalls $steps;
 
     private ToolCalls $tools;
@@ -34,6 +33,7 @@ final readonly class Caller
     public function __construct(private RunFold $run, Rack $rack)
     {
         $needs = new Needs($run);
+        $this->stops = new Stops($run, new Pace($rack->known));
         $this->tools = new ToolCalls($run, $rack, $needs);
         $this->steps = new StepCalls($run, $rack, $needs);
         $this->hands = new HandCalls($run);
@@ -49,7 +49,7 @@ final readonly class Caller
         if ($way === null) {
             return new Call(CallKind::Finished, 'Finished');
         }
-        $stop = $this->stop();
+        $stop = $this->stops->toArray();
 
         return $this->by($way)->with($stop === null || in_array($way->do, ['step', 'set_tool', 'read_setting'], true) ? [] : ['stop' => $stop]);
     }
@@ -96,46 +96,5 @@ final readonly class Caller
         }
 
         return $this->hands->call($way);
-    }
-
-    /** @return array{word: string, fault: string, step: string, reason: string, says: string, lacks: list<string>, ways: list<string>, lead: bool}|null what went wrong and holds the work */
-    private function stop(): ?array
-    {
-        $at = $this->run->stoppedAt();
-        if ($at === null) {
-            return null;
-        }
-        foreach ($this->run->faults->cases->openCases() as $case) {
-            if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($this->run->plan->step($at)->position))) {
-                return [
-                    'word' => $this->word($case), 'fault' => $case->fault->value, 'step' => $at, 'reason' => $this->reason($case->fault, $at), 'says' => $case->sentence, 'lead' => $case->leadDecides,
-                    'lacks' => (new Lacking($this->run->names))->of($case), 'ways' => array_map(fn (NextAction $w): string => $w->sentence, (new Advice($this->run))->nextActions()),
-                ];
-            }
-        }
-
-        return null;
-    }
-
-    /** Why what was taken there is not good; empty where nothing was, or it was good. */
-    private function reason(Fault $fault, string $step): string
-    {
-        $taken = $this->run->state->live($step);
-        $isGood = $taken?->judgement->verdict->isGood() ?? true;
-
-        return $taken === null || ($isGood && $fault !== Fault::NotProved) ? '' : $taken->judgement->reason;
-    }
-
-    /** Short, Over, Gave way: what is shouted. */
-    private function word(CaseState $case): string
-    {
-        return match ($case->fault) {
-            Fault::PulledAside, Fault::NotProved => 'Not proved',
-            Fault::CheckFailed => 'Failed',
-            Fault::Short => 'Short',
-            Fault::Over, Fault::FarOver => 'Over',
-            Fault::GaveWay => 'Gave way',
-            default => 'Stop',
-        };
     }
 }

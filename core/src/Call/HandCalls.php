@@ -15,6 +15,9 @@ final readonly class HandCalls
 {
     private const LOT = 'Its lot';
 
+    /** What whoever signs puts their name to. */
+    public const MEANING = 'I did this and looked at every mark.';
+
     public function __construct(private RunFold $run)
     {
     }
@@ -23,9 +26,12 @@ final readonly class HandCalls
     {
         return match ($way->do) {
             'partner' => $this->person($this->holds($way), 'join', 'A second person joins'),
-            'second_look' => $this->person($way, 'look', 'Somebody else looks at it', ['stage' => $way->at]),
-            'finish' => new Call(CallKind::Finish, 'Everything is done', ['Look round the marks: each head must look as on the picture.'], answers: [Answer::command('Enter', 'The marks agree, finish', 'finish')]),
-            'decide', 'accept_repair', 'begin' => new Call(CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.'], new At($this->stepAt($way->at), $this->position($way->at))),
+            'second_look' => $this->person($way, 'look', 'Somebody else looks at it', ['stage' => $way->at])->with(['heads' => $this->lookedAt($way->at)]),
+            'final_look' => $this->finalLook(),
+            'finish' => (new Call(CallKind::Finish, 'Sign it', ['Your PIN puts your name to that sentence.'], answers: [Answer::command('Enter', 'Sign', 'finish')]))->with(['meaning' => self::MEANING]),
+            'decide' => $this->forTheLead($way, 'decide', 'The lead is here'),
+            'accept_repair' => $this->forTheLead($way, 'accept_repair', 'The lead accepts it here'),
+            'begin' => new Call(CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.']),
             'inspect' => $this->inspect($way),
             'mark' => $this->marks($way),
             'check_fastener' => $this->of($way, [
@@ -56,6 +62,34 @@ final readonly class HandCalls
         };
 
         return $this->of($way, [Answer::event('Enter', $says, $event, array_map(fn (Field $f): string => $f->name, $fields))], $fields);
+    }
+
+    /** Every head has its picture; those that do not look like it are touched, and none is taken for granted. */
+    private function finalLook(): Call
+    {
+        $heads = array_map(strval(...), array_keys($this->run->plan->positions));
+
+        return (new Call(
+            CallKind::Look, 'Final look', ['Every head must look like its picture. Touch any that differs.'],
+            answers: [Answer::event('Enter', count($heads) === 1 ? 'It agrees' : sprintf('All %d agree', count($heads)), ['type' => 'final_look'])],
+        ))->with(['heads' => $heads]);
+    }
+
+    /** @return list<string> the positions that a second person looks at: of a round, or at the end */
+    private function lookedAt(string $at): array
+    {
+        $steps = $at === 'joint' ? $this->run->looks->unseen() : $this->run->steps->unlooked($at);
+
+        return array_values(array_filter(array_map(fn (string $id): string => $this->run->plan->step($id)->position, $steps), fn (string $p): bool => isset($this->run->plan->positions[$p])));
+    }
+
+    private function forTheLead(NextAction $way, string $command, string $says): Call
+    {
+        return new Call(
+            CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.'],
+            new At($this->stepAt($way->at), $this->position($way->at)),
+            answers: [Answer::command('Enter', $says, $command, ['at' => $way->at])],
+        );
     }
 
     private function inspect(NextAction $way): Call

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tekkal\Core\Call;
 
 use Tekkal\Core\Document\Agent;
-use Tekkal\Core\Document\StageKinds\SettleStage;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\StepStatus;
@@ -17,17 +16,14 @@ use Tekkal\Core\Run\StepStatus;
  */
 final readonly class Leaving
 {
-    /** Seconds for one step where nobody has timed the joint. Common practice, no source. */
-    private const USUAL = [
-        'seat' => 15, 'torque' => 15, 'turn' => 25, 'stretch' => 120, 'loosen' => 10, 'hold' => 30, 'settle' => 60,
-        'check' => 45, 'verification_pass' => 10, 'prevailing_torque' => 20, 'residual_torque' => 15,
-    ];
+    private Pace $pace;
 
     /** @var list<Step> what is still to be done, in order */
     private array $left;
 
-    public function __construct(private RunFold $run, private Known $known)
+    public function __construct(private RunFold $run, Known $known)
     {
+        $this->pace = new Pace($known);
         $this->left = array_values(array_filter($run->plan->steps, fn (Step $s): bool => match ($run->steps->status($s)) {
             StepStatus::Done, StepStatus::NotNeeded, StepStatus::Deferred => false,
             StepStatus::ToDo => ! $s->isConditional(),
@@ -45,7 +41,7 @@ final readonly class Leaving
         $all = 0;
         $place = null;
         foreach ($this->left as $i => $step) {
-            $all += $this->secondsOf($step);
+            $all += $this->pace->of($step);
             if ($place === null && isset($this->left[$i + 1]) && $this->isBetween($step, $this->left[$i + 1]) && ! self::isWithin($i, $held)) {
                 $place = ['seconds' => $all, 'after' => $this->words($step)];
             }
@@ -114,13 +110,6 @@ final readonly class Leaving
         $rounds = array_values(array_unique(array_column($this->run->plan->steps, 'stage')));
 
         return 'after round '.((int) array_search($step->stage, $rounds, true) + 1);
-    }
-
-    private function secondsOf(Step $step): int
-    {
-        $waits = $step->rules->own instanceof SettleStage ? $step->rules->own->atLeast?->seconds : null;
-
-        return $waits ?? $this->known->seconds[$step->stage] ?? self::USUAL[$step->kind->value];
     }
 
     /** @return list<array{int, int}> spans of places in what is left, the last not included, in which nobody may leave; -1 is now */

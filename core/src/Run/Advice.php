@@ -76,30 +76,6 @@ final readonly class Advice
         return $this->isStopped() ? null : $this->run->nextStep()?->id;
     }
 
-    /**
-     * What stands at the step that stopped the run: its fault, the rule that it comes under, and the ways on. Null when
-     * nothing stands there.
-     *
-     * @return array{fault: string, says: string, lacks: list<string>, ways: list<array{do: string, sentence: string}>}|null
-     */
-    public function stop(): ?array
-    {
-        [$run, $at] = [$this->run, $this->run->stoppedAt()];
-        if ($at === null) {
-            return null;
-        }
-        foreach ($run->faults->cases->openCases() as $case) {
-            if ($case->step === $at || ($case->fault === Fault::PulledAside && $case->asksOf($run->plan->step($at)->position))) {
-                return [
-                    'fault' => $case->fault->value, 'says' => $case->sentence, 'lacks' => (new Lacking($this->names))->of($case),
-                    'ways' => array_map(fn (NextAction $w): array => ['do' => $w->do, 'sentence' => $w->sentence], $this->nextActions()),
-                ];
-            }
-        }
-
-        return null;
-    }
-
     /** Why the run cannot be finished, as one sentence; null when it can. */
     public function whyNotFinish(): ?string
     {
@@ -113,8 +89,16 @@ final readonly class Advice
     /** What putting a fault right at a step would cost. */
     public function redoCost(Fault $fault, Step $step): RedoCost
     {
-        $rule = $this->run->reach->rule($fault, $step);
-        $duties = $this->run->reach->duties($rule, $step);
+        return $this->priceOf($this->run->reach->duties($this->run->reach->rule($fault, $step), $step));
+    }
+
+    /**
+     * What it costs to do all this.
+     *
+     * @param  list<Duty>  $duties
+     */
+    public function priceOf(array $duties): RedoCost
+    {
         $fasteners = [];
         foreach (self::positionsFor($duties, DutyKind::Replace) as $position) {
             $type = $this->run->plan->positions[$position]->fastener;
@@ -122,7 +106,10 @@ final readonly class Advice
         }
         $loose = self::positionsFor($duties, DutyKind::Loosen);
 
-        return new RedoCost($loose, $fasteners, $this->gaskets($loose), count($this->run->reach->lost($duties)));
+        return new RedoCost(
+            $loose, $fasteners, [...$this->gaskets($loose), ...array_map($this->names->place(...), self::positionsFor($duties, DutyKind::Renew))], $this->run->reach->lost($duties),
+            self::positionsFor($duties, DutyKind::CheckFastener), self::positionsFor($duties, DutyKind::Repair),
+        );
     }
 
     private function whyNot(Step $step, ?Step $next): ?string

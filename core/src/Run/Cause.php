@@ -26,6 +26,8 @@ enum Cause
     case SettingMoved;
     /** A second person saw something else than the record says. */
     case LookDiffers;
+    /** At the end its mark was not as the picture had it. */
+    case MarkDiffers;
     /** Good for the maker, not for the shop. */
     case BetweenLimits;
 
@@ -64,6 +66,7 @@ enum Cause
             self::StillMoves => 'it still moves',
             self::SettingMoved => 'the setting of the tool was another one after it than before',
             self::LookDiffers => 'a second person saw something else than the record says',
+            self::MarkDiffers => 'its mark is not as it must be',
             self::BetweenLimits => 'between the limit of the shop and that of the maker',
         };
     }

@@ -15,6 +15,7 @@ use Tekkal\Core\Run\Event\AidFitted;
 use Tekkal\Core\Run\Event\AidRemoved;
 use Tekkal\Core\Run\Event\Cleaned;
 use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\FinalLook;
 use Tekkal\Core\Run\Event\FreeLengthMeasured;
 use Tekkal\Core\Run\Event\GasketReplaced;
 use Tekkal\Core\Run\Event\IdentityRead;
@@ -124,6 +125,7 @@ final readonly class Circumstances
             $event instanceof GasketReplaced => $this->renewed($event->gasket),
             $event instanceof IdentityRead => $this->run->plan->has($event->step) ? $this->does(new FactIs($event->step, StepBook::IDENTITY, $event->reads)) : SetAsideReason::StepUnknown,
             $event instanceof SecondLook => $this->looked($event),
+            $event instanceof FinalLook => $this->lookedAtAll($event),
             // Kept as it was said; no rule rests on it yet.
             default => null,
         };
@@ -141,6 +143,7 @@ final readonly class Circumstances
         foreach ($around->windowOf as $at => $source) {
             $this->emission->emit(new FactIs((string) $at, ResultBook::WINDOW_OF, $source));
         }
+        $this->emission->emit(...$this->run->looks->ofClass($around->riskClass));
         foreach ($around->stamped as $step => $reads) {
             $this->emission->emit(new FactIs((string) $step, StepBook::STAMPED, $reads));
         }
@@ -230,6 +233,25 @@ final readonly class Circumstances
             $this->emission->emit(new ThingIs(new Thing($position, ThingKind::Thread, $thread->number, $thread->is, $thread->count, new ThingNotes(kind: $thread->notes->kind, accepted: true))));
         }
         $this->run->faults->did($position, DutyKind::AcceptRepair);
+    }
+
+    /** A head that does not look like its picture has not had what the record says. Once all do, that is known until something is done again. */
+    private function lookedAtAll(FinalLook $event): ?SetAsideReason
+    {
+        if ($event->differ === []) {
+            $this->emission->emit($this->run->looks->seen($event->stamp->person));
+
+            return null;
+        }
+        if (! $this->knowsAll($event->differ)) {
+            return SetAsideReason::PlaceUnknown;
+        }
+        foreach ($event->differ as $position) {
+            $furthest = $this->run->undoing->furthest($position);
+            $furthest === null ? null : $this->run->faults->open(Fault::NotProved, $furthest, cause: Cause::MarkDiffers);
+        }
+
+        return null;
     }
 
     private function looked(SecondLook $event): ?SetAsideReason

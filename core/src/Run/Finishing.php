@@ -30,7 +30,19 @@ final readonly class Finishing
             $ways[] = self::mark($names, $mark);
         }
 
-        return $ways;
+        return $ways === [] ? $this->looks() : $ways;
+    }
+
+    /** @return list<NextAction> the last look, by whoever did it; then, of a joint of class A, by somebody else */
+    private function looks(): array
+    {
+        $unseen = $this->run->looks->unseen();
+
+        return match (true) {
+            $this->run->looks->isWanting() => [new NextAction('final_look', '', 'Compare each head with its picture.')],
+            $unseen !== [] => [new NextAction('second_look', 'joint', sprintf('A second person looks at %s.', $this->run->names->places(array_map(fn (string $id): string => $this->run->plan->step($id)->position, $unseen))))],
+            default => [],
+        };
     }
 
     public static function mark(Names $names, Mark $mark): NextAction

@@ -11,6 +11,7 @@ use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Effect\Became;
 use Tekkal\Core\Run\Event\Event;
+use Tekkal\Core\Run\Event\FinalLook;
 use Tekkal\Core\Run\Event\IdentityRead;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\ResultEvent;
@@ -29,7 +30,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '5';
+    public const VERSION = '6';
 
     public readonly StepBook $steps;
 
@@ -59,6 +60,8 @@ final class RunFold
 
     public readonly SettingBook $settings;
 
+    public readonly LookBook $looks;
+
     private readonly Emission $emission;
 
     private readonly ResultBook $results;
@@ -78,6 +81,7 @@ final class RunFold
         $this->aids = new AidBook($plan, $state);
         $this->turning = new TurnBook($plan, $state, $this->steps, $this->aids);
         $this->marks = new MarkBook($plan, $state, $this->steps);
+        $this->looks = new LookBook($plan, $state, $this->steps);
         $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults, $this->aids, $this->turning);
         $this->tools = new ToolBook($state);
         $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools, $state);
@@ -101,6 +105,7 @@ final class RunFold
         $this->emission->emit(...$around->found);
         $this->becomings();
         $this->emission->emit(...$this->turning->changes());
+        $event instanceof FinalLook ? null : $this->emission->emit(...$this->looks->overtaken(...$this->emission->effects()));
         $effects = $this->emission->effects();
 
         return new Outcome($reason === null ? Standing::Applied : Standing::SetAside, $reason, $effects, Sayings::of($reason, $effects, $reason === SetAsideReason::NotBackedOff ? $this->lacking() : ''));
@@ -173,6 +178,18 @@ final class RunFold
             ...array_map(fn (string $step): string => ucfirst($names->stepOf($step)).': the setting of the tool was not read again after it.', $settings),
             ...array_values(array_map(fn (array $steps): string => sprintf('No second person has looked at %s.', $names->roundAt($steps)), $unlooked)),
             ...array_map(fn (string $aid): string => ucfirst($aid).' is still in.', array_values($this->aids->left())),
+            ...$this->unseen(),
+        ];
+    }
+
+    /** @return list<string> */
+    private function unseen(): array
+    {
+        $unseen = $this->looks->unseen();
+
+        return [
+            ...($this->looks->isWanting() ? ['Nobody has compared the heads with the picture since the last of them was done.'] : []),
+            ...($unseen === [] ? [] : [sprintf('This joint is of class A: no second person has looked at %s.', $this->names->places(array_map(fn (string $id): string => $this->plan->step($id)->position, $unseen)))]),
         ];
     }
 

@@ -147,6 +147,19 @@ final class State
         return $last?->status === AttemptStatus::Live ? $last : null;
     }
 
+    /** What was done last and still stands. */
+    public function lastLive(): ?Attempt
+    {
+        $last = null;
+        foreach ($this->r->attempts as $attempts) {
+            foreach ($attempts as $attempt) {
+                $last = $attempt->status === AttemptStatus::Live && ($last === null || $attempt->seq >= $last->seq) ? $attempt : $last;
+            }
+        }
+
+        return $last;
+    }
+
     public function status(Step $step): StepStatus
     {
         return $this->r->status[$step->id] ?? StepStatus::initial($step);

@@ -34,7 +34,9 @@ final readonly class Answers
         $this->bench->wait(4);
         match ($answer['command'] ?? null) {
             'join' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
-            'look' => $this->bench->does('second_look', ['steps' => $this->bench->fold->steps->unlooked(is_string($event['stage'] ?? null) ? $event['stage'] : ''), 'finds' => 'as_recorded'], 'cy'),
+            'look' => $this->bench->does('second_look', ['steps' => $this->bench->unlooked($event['stage'] ?? null), 'finds' => 'as_recorded'], 'cy'),
+            'decide' => $this->bench->does('disposed', ['step' => $event['at'] ?? '', 'disposition' => 'rework'], 'lead'),
+            'accept_repair' => $this->bench->does('repair_accepted', ['position' => $event['at'] ?? ''], 'lead'),
             'finish' => $this->bench->does('run_finished'),
             default => $this->bench->told($event),
         };

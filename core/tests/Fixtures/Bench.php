@@ -7,6 +7,9 @@ namespace Tekkal\Core\Tests\Fixtures;
 use DateTimeImmutable;
 use DateTimeZone;
 use RuntimeException;
+use Tekkal\Core\Call\Known;
+use Tekkal\Core\Call\Pace;
+use Tekkal\Core\Call\Stops;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Expander;
@@ -212,6 +215,18 @@ final class Bench
         return array_map(fn ($w): string => trim("$w->do $w->at"), $this->advice()->nextActions());
     }
 
+    /** @return list<string> the steps of a round, or at the end, that a second person has to look at */
+    public function unlooked(mixed $at): array
+    {
+        return $at === 'joint' ? $this->fold->looks->unseen() : $this->fold->steps->unlooked(is_string($at) ? $at : '');
+    }
+
+    /** @return array<string, mixed>|null what a bench shows that holds the work */
+    public function stop(): ?array
+    {
+        return (new Stops($this->fold, new Pace(new Known)))->toArray();
+    }
+
     public function stamp(string $person = 'ann'): Stamp
     {
         return new Stamp($person, 'bench1', $this->now(), $this->seconds * 1000, 'c1', $this->id());
@@ -233,6 +248,12 @@ final class Bench
     public function next(): ?string
     {
         return $this->fold->nextStep()?->id;
+    }
+
+    /** @return array<string, mixed> the time of this bench, as it sends it */
+    public function clocks(): array
+    {
+        return ['taken_at' => $this->now()->format('Y-m-d\TH:i:sp'), 'mono_ms' => $this->seconds * 1000, 'clock' => 'c1'];
     }
 
     /** @param  array<string, mixed>  $line */

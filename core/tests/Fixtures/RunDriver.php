@@ -9,6 +9,7 @@ use DateTimeZone;
 use RuntimeException;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Event\BackedOff;
+use Tekkal\Core\Run\Event\FinalLook;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\RunBegun;
 use Tekkal\Core\Run\Outcome;
@@ -54,13 +55,14 @@ final class RunDriver
         return new Stamp('ann', $device, new DateTimeImmutable($day.' 10:00', new DateTimeZone('UTC')), id: $id);
     }
 
-    /** Every step so far to do, each in the middle of its window. */
+    /** Every step so far to do, each in the middle of its window; then a look at all of them. */
     public function completeAll(string $day = '2026-03-02'): self
     {
         foreach ($this->fold->freeze()->remaining() as $step) {
             $target = $step->goal()->target ?? throw new RuntimeException("$step->id has no target.");
             $this->read($step->id, $target->digits, $target->unit->code(), tool: $target->unit->kind()->value, day: $day);
         }
+        $this->fold->decide(new FinalLook(self::stamp(day: $day)));
 
         return $this;
     }

@@ -31,6 +31,14 @@ final class ShopRack
         return self::of(self::wrench('C1', WrenchClass::IIA), ...self::good()->tools);
     }
 
+    /** Two of each, so that one may be dropped. */
+    public static function plenty(): Rack
+    {
+        $second = array_map(fn (RackTool $t): RackTool => new RackTool("{$t->id}b", $t->name, new Tool("{$t->tool->code}b", $t->tool->kind, $t->tool->range, $t->tool->resolution, notes: new ToolNotes(class: $t->tool->class)), $t->history), array_values(self::good()->tools));
+
+        return self::of(...array_values(self::good()->tools), ...$second);
+    }
+
     public static function of(RackTool ...$tools): Rack
     {
         return new Rack(array_values($tools), Day::of('2026-03-02'));

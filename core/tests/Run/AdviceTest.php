@@ -58,6 +58,8 @@ final class AdviceTest extends TestCase
 
             return $d;
         }))->round('snug');
+        self::assertSame(['final_look'], $bench->ways());
+        $bench->does('final_look');
         self::assertSame(['finish'], $bench->ways());
         $bench->decide(new RunFinished(RunDriver::stamp()));
         self::assertSame([], $bench->ways());
@@ -69,7 +71,7 @@ final class AdviceTest extends TestCase
         $bench = new Bench('04-head-two-sizes');
         $price = $bench->advice()->redoCost(Fault::DroppedWrench, $bench->fold->plan->step('snug_large:a2:1'));
 
-        self::assertSame([[], [], [], 0, '0 positions loosened, 0 results lost; no new parts.'], [$price->positions, $price->fasteners, $price->gaskets, $price->results, $price->sentence()]);
+        self::assertSame([[], [], [], 0, '0 positions loosened, 0 results lost; no new parts.'], [$price->positions, $price->fasteners, $price->gaskets, count($price->lost), $price->sentence()]);
     }
 
     public function test_a_report_holds_state_next_steps_evidence_and_what_blocks_finishing(): void

@@ -19,6 +19,7 @@ use Tekkal\Core\Run\Event\Disposed;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\FastenerReplaced;
 use Tekkal\Core\Run\Event\Inspected;
+use Tekkal\Core\Run\Event\FinalLook;
 use Tekkal\Core\Run\Event\Loosened;
 use Tekkal\Core\Run\Event\ReadingTaken;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
@@ -101,6 +102,7 @@ final class RunFoldPropertyTest extends TestCase
 
         return match ($way->do) {
             'step' => self::taken($id, $way->at, self::target($fold->plan->step($way->at)), (string) $stamp->device),
+            'final_look' => new FinalLook($stamp),
             'loosen' => new Loosened($stamp, [$way->at]),
             'replace' => new FastenerReplaced($stamp, $way->at),
             'inspect' => new Inspected($stamp, $way->at, InspectionFinds::Sound),

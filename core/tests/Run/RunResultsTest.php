@@ -217,6 +217,7 @@ final class RunResultsTest extends TestCase
         self::assertNull($bench->next());
         self::assertSame(StepStatus::NotNeeded, $bench->state()->status('again:f1:2'));
         $bench->does('marked', ['positions' => ['f1', 'f2', 'f3', 'f4', 'f5', 'f6'], 'mark' => 'last']);
+        $bench->does('final_look');
         self::assertTrue($bench->does('run_finished')->isApplied());
     }
 
@@ -298,6 +299,7 @@ final class RunResultsTest extends TestCase
         self::assertSame(StepStatus::Done, $bench->state()->status('try_turn:a:1'), 'the trial itself stands');
         $bench->round('snug', 'turn');
         self::assertSame([1, []], [$bench->state()->cycles('a'), $bench->state()->faults]);
+        $bench->does('final_look');
         self::assertTrue($bench->does('run_finished')->isApplied());
     }
 

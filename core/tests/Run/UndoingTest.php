@@ -35,6 +35,7 @@ final class UndoingTest extends TestCase
     public function test_a_check_that_needs_the_one_that_is_open_again_is_open_again_too(): void
     {
         $bench = (new Bench('01-main-caps-thrust-held-back'))->round('snug', 'align', 'snug_thrust', 'turn', 'sides', 'spin');
+        $bench->does('final_look');
         self::assertSame([], $bench->fold->whyNotFinish());
         $bench->does('loosened', ['positions' => ['s1']]);
 

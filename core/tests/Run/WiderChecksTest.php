@@ -135,11 +135,11 @@ final class WiderChecksTest extends TestCase
         $other = $bench->copy();
 
         $bench->does('disposed', ['step' => 'play:joint:1', 'disposition' => 'use_as_is'], 'lead');
-        self::assertSame(['finish'], $bench->ways());
+        self::assertSame(['final_look'], $bench->ways());
         $other->does('disposed', ['step' => 'play:joint:1', 'disposition' => 'rework'], 'lead');
         self::assertSame(['step play:joint:1'], $other->ways());
         $other->reads('play:joint:1', '0.20 mm');
-        self::assertSame(['finish'], $other->ways());
+        self::assertSame(['final_look'], $other->ways());
     }
 
     public function test_a_check_names_its_way_back_the_rod_tightened_last_then_the_one_before(): void

@@ -196,7 +196,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Close a run that has every step done */
+        /** Close a run that has every step done and every head looked at, signed by the PIN of whoever holds it */
         post: operations["bench.finish"];
         delete?: never;
         options?: never;
@@ -249,6 +249,75 @@ export interface paths {
         put?: never;
         /** Somebody else looks at a round that asks for it, and says so by badge and PIN */
         post: operations["bench.look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/mishaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may be said to be wrong now, for a bench beside whose page no core runs */
+        get: operations["bench.mishaps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/mishaps/{mishap}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What it would come to and cost, decided on a copy of the run; nothing is recorded */
+        get: operations["bench.weigh"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The faults that wait for somebody's word, and what each word would cost */
+        get: operations["bench.decisions"];
+        put?: never;
+        /** A lead, or who stands in for them, decides about a fault at the bench, with own badge and PIN for that one thing */
+        post: operations["bench.decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/repairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A lead, or who stands in for them, accepts a repaired thread at the bench */
+        post: operations["bench.acceptRepair"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1180,6 +1249,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/deputies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Name somebody who decides in the lead's place at a bench, with classes and hours */
+        post: operations["people.nameDeputy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/deputies/{deputy}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whoever stood in for the lead does so no longer */
+        post: operations["people.endDeputy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/devices": {
         parameters: {
             query?: never;
@@ -1453,6 +1556,86 @@ export interface components {
             /** @description number of the run's last entry */
             last_seq: number;
         };
+        /** @description What a way on costs, before anybody goes it. */
+        Price: {
+            /** @description new ones */
+            fasteners: {
+                name: string;
+                count: number;
+            }[];
+            /** @description new ones */
+            gaskets: string[];
+            /** @description fasteners that are checked, and new where they fail */
+            checked: number;
+            repaired: number;
+            /** @description positions */
+            loosened: string[];
+            /** @description steps that are done again */
+            lost: number;
+            /** @description for those; empty where there are none */
+            minutes: string;
+            says: string;
+        };
+        Decision: {
+            /** @enum {string} */
+            disposition: "use_as_is" | "rework" | "replace" | "scrap";
+            says: string;
+            means: string;
+            price?: components["schemas"]["Price"];
+            why_not?: string;
+        };
+        /** @description What may be said to be wrong, each always at the same place: the column, then the row. */
+        Mishaps: {
+            /** @description where one was */
+            at: string;
+            bolt: string | null;
+            tiles: {
+                key: string;
+                column: string;
+                says: string;
+                why_not?: string;
+            }[];
+            put_off: {
+                says?: string;
+                why_not?: string;
+                event?: {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        /** @description What has to be asked before; why it comes to nothing; or what it comes to, and the event that says so. */
+        Weighed: {
+            key: string;
+            title: string;
+            caution: string;
+            /** @description as people call it */
+            bolt: string | null;
+            position: string | null;
+            asks?: {
+                title: string;
+                /** @enum {string} */
+                of: "bolt" | "choice";
+                choices: {
+                    value: string;
+                    says: string;
+                }[];
+            };
+            nothing?: string;
+            event?: {
+                [key: string]: unknown;
+            };
+            /** @description the event that puts off what it opens */
+            later?: {
+                [key: string]: unknown;
+            };
+            says?: string[];
+            /** @description positions */
+            reaches?: string[];
+            price?: components["schemas"]["Price"];
+            /** @description somebody else decides */
+            lead?: boolean;
+            decisions?: components["schemas"]["Decision"][];
+        };
         SecondPerson: {
             badge: string;
             pin: string;
@@ -1568,7 +1751,7 @@ export interface components {
                 [key: string]: unknown;
             };
             /** @enum {string} */
-            command?: "join" | "look" | "finish";
+            command?: "join" | "look" | "finish" | "decide" | "accept_repair";
         };
         Stamp: {
             id?: string;
@@ -1581,7 +1764,7 @@ export interface components {
         /** @description The one thing to do now, made by the core (core/src/Call); what belongs to one kind alone stands beside what all have. */
         Call: {
             /** @enum {string} */
-            kind: "tool" | "set" | "read" | "click" | "count" | "turn" | "stretch" | "hold" | "hand" | "check" | "settle" | "verify" | "stamp" | "person" | "lead" | "finish" | "finished";
+            kind: "tool" | "set" | "read" | "click" | "count" | "turn" | "stretch" | "hold" | "hand" | "check" | "settle" | "verify" | "stamp" | "person" | "lead" | "look" | "finish" | "finished";
             title: string;
             says: string[];
             step?: string;
@@ -1592,6 +1775,15 @@ export interface components {
             /** @description what went wrong and holds the work */
             stop?: {
                 word: string;
+                /**
+                 * @description of the frame
+                 * @enum {string}
+                 */
+                shape: "closed" | "edge" | "cracked" | "dotted" | "half";
+                /** @description what is to be known of it */
+                because: string;
+                price: components["schemas"]["Price"];
+                reaches: string[];
                 fault: string;
                 step: string;
                 /** @description why what was taken there is not good; empty where nothing was */
@@ -1633,6 +1825,10 @@ export interface components {
                 scale?: components["schemas"]["Scale"];
             };
             act?: string;
+            /** @description positions that are looked at */
+            heads?: string[];
+            /** @description what a signature says */
+            meaning?: string;
             /** @description fasteners that are nearest in free length, and how far apart they are */
             pairs?: {
                 positions: string[];
@@ -2534,7 +2730,7 @@ export interface components {
             }[];
         };
         /** @enum {string} */
-        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "audit" | "dispose-readings" | "manage-devices" | "unlock-pins" | "work-at-bench";
+        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "audit" | "dispose-readings" | "decide-faults" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
         Me: {
             /** Format: uuid */
             id: string;
@@ -2565,6 +2761,20 @@ export interface components {
             person: components["schemas"]["Me"] | null;
         };
         PeopleAndBenches: {
+            /** @description who stands in for the lead at a bench */
+            deputies: {
+                /** Format: uuid */
+                id: string;
+                /** Format: uuid */
+                person: string;
+                classes: ("A" | "B" | "C")[];
+                from_time: string;
+                until_time: string;
+                /** Format: date */
+                first_day: string;
+                /** Format: date */
+                last_day: string;
+            }[];
             people: {
                 /** Format: uuid */
                 id: string;
@@ -2764,6 +2974,10 @@ export type BuildSheet = components['schemas']['BuildSheet'];
 export type AuditRow = components['schemas']['AuditRow'];
 export type AuditList = components['schemas']['AuditList'];
 export type Moved = components['schemas']['Moved'];
+export type Price = components['schemas']['Price'];
+export type Decision = components['schemas']['Decision'];
+export type Mishaps = components['schemas']['Mishaps'];
+export type Weighed = components['schemas']['Weighed'];
 export type SecondPerson = components['schemas']['SecondPerson'];
 export type JobCard = components['schemas']['JobCard'];
 export type WorkTime = components['schemas']['WorkTime'];
@@ -3158,7 +3372,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Command"];
+                "application/json": components["schemas"]["Command"] & {
+                    pin: string;
+                };
             };
         };
         responses: {
@@ -3238,14 +3454,159 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"] & {
+                    /** @description the round, or joint at the end of all */
                     stage: string;
-                    /** @enum {string} */
-                    finds: "as_recorded" | "differs";
+                    /** @description positions that are not as the picture has them */
+                    differ: string[];
                 };
             };
         };
         responses: {
             /** @description Somebody else looks at a round */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.mishaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What may be said to be wrong */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mishaps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.weigh": {
+        parameters: {
+            query?: {
+                position?: string;
+                choice?: string;
+            };
+            header?: never;
+            path: {
+                run: string;
+                /** @description its two digits */
+                mishap: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What it would come to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weighed"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The faults that wait for somebody's word */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        faults: {
+                            case: string;
+                            step: string;
+                            title: string;
+                            says: string;
+                            choices: components["schemas"]["Decision"][];
+                        }[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.decide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"] & {
+                    step: string;
+                    case: string;
+                    /** @enum {string} */
+                    disposition: "use_as_is" | "rework" | "replace" | "scrap";
+                    text?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The fault is decided about */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.acceptRepair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"] & {
+                    position: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The repair is accepted */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5010,6 +5371,61 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Unlock a PIN after wrong tries */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.nameDeputy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    person: string;
+                    classes: ("A" | "B" | "C")[];
+                    from_time: string;
+                    until_time: string;
+                    /** Format: date */
+                    first_day: string;
+                    /** Format: date */
+                    last_day: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody stands in for the lead */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.endDeputy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                deputy: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whoever stood in for the lead does so no longer */
             204: {
                 headers: {
                     [name: string]: unknown;

@@ -78,6 +78,16 @@ export class CoreBeside {
     return this.call('leave', '');
   }
 
+  /** What may be said to be wrong now. */
+  async mishaps<Mishaps>(): Promise<Mishaps> {
+    return JSON.parse(await this.call('mishaps', '')) as Mishaps;
+  }
+
+  /** What it would come to, and cost; nothing is done. */
+  async weigh<Weighed>(said: { key: string; position?: string; choice?: string; now: object }): Promise<Weighed> {
+    return JSON.parse(await this.call('weigh', JSON.stringify(said))) as Weighed;
+  }
+
   /** Decides about what happens here, and goes on with it. */
   async decide(event: object): Promise<Outcome> {
     return JSON.parse(await this.call('decide', JSON.stringify(event))) as Outcome;
@@ -94,7 +104,7 @@ export class CoreBeside {
     this.waiting.clear();
   }
 
-  private call(call: 'begin' | 'stand' | 'decide' | 'take' | 'view' | 'leave' | 'state', text: string): Promise<string> {
+  private call(call: 'begin' | 'stand' | 'decide' | 'take' | 'view' | 'leave' | 'mishaps' | 'weigh' | 'state', text: string): Promise<string> {
     const id = this.next++;
     return new Promise((resolve, reject) => {
       this.waiting.set(id, { resolve, reject });

@@ -2,7 +2,7 @@
  * Runs the shop's core – the same PHP as on the server – beside a page. One message is one call, answered in order; what
  * PHP says went wrong is answered as that. Started by beside.ts, and served with the bundle that bin/tekkal builds.
  */
-type Call = { id: number; call: 'begin' | 'stand' | 'decide' | 'take' | 'view' | 'leave' | 'state'; text: string };
+type Call = { id: number; call: 'begin' | 'stand' | 'decide' | 'take' | 'view' | 'leave' | 'mishaps' | 'weigh' | 'state'; text: string };
 type Runtime = {
   FS: { writeFile: (path: string, bytes: Uint8Array) => void };
   ccall: (name: string, returns: string, takes: string[], given: string[], how: { async: true }) => Promise<string>;
@@ -54,6 +54,8 @@ const CODE: Record<Call['call'], (text: string) => string> = {
   take: (event) => `return $beside->take(${event});`,
   view: () => 'return $beside->view();',
   leave: () => 'return $beside->leave();',
+  mishaps: () => 'return $beside->mishaps();',
+  weigh: (said) => `return $beside->weigh(${said});`,
   decide: (event) => `return $beside->decide(${event});`,
   state: () => 'return $beside->state();',
 };

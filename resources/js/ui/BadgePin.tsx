@@ -2,16 +2,23 @@ import { type ReactNode, type SyntheticEvent, useRef, useState } from 'react';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'];
 
-type Props = { onDone: (badge: string, pin: string) => Promise<boolean>; error: string; busy: boolean; done: string };
+type Props = {
+  onDone: (badge: string, pin: string) => Promise<boolean>;
+  error: string;
+  busy: boolean;
+  done: string;
+  /** Whose badge it is, is known: the PIN alone is asked for. */
+  known?: boolean;
+};
 
 /** Which of the two is asked, what stands in its field, and the ways forward and back. */
-function useBadgePin(onDone: Props['onDone']) {
+function useBadgePin(onDone: Props['onDone'], known: boolean) {
   const [badge, setBadge] = useState('');
   const [pin, setPin] = useState('');
-  const [asking, setAsking] = useState<'badge' | 'pin'>('badge');
+  const [asking, setAsking] = useState<'badge' | 'pin'>(known ? 'pin' : 'badge');
   const plain = badge.replace(/^@B/, '');
   const set = asking === 'badge' ? setBadge : setPin;
-  const atStart = asking === 'pin' && pin === '';
+  const atStart = !known && asking === 'pin' && pin === '';
   const forward = async () => {
     if (asking === 'badge') {
       if (plain !== '') setAsking('pin');
@@ -23,8 +30,8 @@ function useBadgePin(onDone: Props['onDone']) {
 }
 
 /** Badge, then PIN, in one field that takes a scan or typing, with keys for gloves. A PIN that was refused is asked for again. */
-export function BadgePin({ onDone, error, busy, done }: Props) {
-  const { asking, plain, text, set, atStart, forward, back } = useBadgePin(onDone);
+export function BadgePin({ onDone, error, busy, done, known = false }: Props) {
+  const { asking, plain, text, set, atStart, forward, back } = useBadgePin(onDone, known);
   const input = useRef<HTMLInputElement>(null);
   // Whoever has touched a key types on without looking for the field.
   const pressed = (work: () => void) => () => {
@@ -38,7 +45,7 @@ export function BadgePin({ onDone, error, busy, done }: Props) {
   return (
     <form onSubmit={submit} noValidate>
       <label className="mb-1 block text-soft" htmlFor="bench-entry">
-        {asking === 'badge' ? 'Badge: scan it or type its number' : `PIN for badge ${plain}`}
+        {asking === 'badge' ? 'Badge: scan it or type its number' : known ? 'Your PIN' : `PIN for badge ${plain}`}
       </label>
       <input
         id="bench-entry"

@@ -109,6 +109,7 @@ const Position = memo(function Position({ position: p, sketch, mark, full, isNow
   const picking = onPick ? { onClick: (event: MouseEvent) => onPick(p.key, event.shiftKey), className: 'cursor-pointer' } : {};
   return (
     <g {...picking} {...drag}>
+      {onPick && full && <circle cx={p.x} cy={p.y} r={20} fill="transparent" />}
       {isPicked && <circle cx={p.x} cy={p.y} r={19} fill="none" stroke="var(--ink)" strokeWidth={1} />}
       {isOdd && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
       {isNow && <circle cx={p.x} cy={p.y} r={18.5} fill="var(--sheet)" stroke="var(--now)" strokeWidth={2.6} />}

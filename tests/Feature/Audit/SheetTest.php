@@ -42,7 +42,7 @@ final class SheetTest extends FeatureTestCase
     public function test_a_complete_build_answers_yes_and_names_the_calibration_still_to_come(): void
     {
         $this->bench->completeAll();
-        $this->bench->command("runs/{$this->bench->run}/finish")->assertOk();
+        $this->bench->finish()->assertOk();
 
         self::assertSame(['yes', 'yes', 'yes', 'not_yet'], array_map($this->answer(...), ['every_step', 'in_window', 'in_sequence', 'tools_good']));
     }
@@ -51,7 +51,7 @@ final class SheetTest extends FeatureTestCase
     {
         Joint::query()->create(['id' => Ids::next(), 'family' => $this->world->joint->family, 'name' => 'Flywheel', 'assembly_order' => 2]);
         $this->bench->completeAll();
-        $this->bench->command("runs/{$this->bench->run}/finish")->assertOk();
+        $this->bench->finish()->assertOk();
 
         $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->assertJsonPath('joints.0.on_paper', false)->assertJsonPath('joints.1.name', 'Flywheel')->assertJsonPath('joints.1.on_paper', true);
         self::assertSame(['yes', 'yes'], [$this->answer('every_step'), $this->answer('in_window')]);

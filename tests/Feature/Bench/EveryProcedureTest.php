@@ -58,8 +58,8 @@ final class EveryProcedureTest extends FeatureTestCase
         $event = (array) ($answer['event'] ?? []);
         match ($answer['command'] ?? null) {
             'join' => $bench->command("runs/$bench->run/partner", ['badge' => '1042', 'pin' => '314159'])->assertOk(),
-            'look' => $bench->command("runs/$bench->run/looks", ['badge' => '1043', 'pin' => '314159', 'finds' => 'as_recorded'] + $event)->assertOk(),
-            'finish' => $bench->command("runs/$bench->run/finish")->assertOk(),
+            'look' => $bench->command("runs/$bench->run/looks", ['badge' => '1043', 'pin' => '314159', 'differ' => []] + $event)->assertOk(),
+            'finish' => $bench->signs()->assertOk(),
             default => $this->sent($bench, $event),
         };
     }

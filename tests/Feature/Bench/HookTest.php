@@ -28,7 +28,7 @@ final class HookTest extends FeatureTestCase
         $bench = $this->world->bench()->ready($this->world->job($this->world->build()));
         $bench->completeAll();
         self::assertSame([['TN3-26-0001'], []], $this->hook($bench));
-        $bench->command("runs/$bench->run/finish")->assertOk();
+        $bench->finish()->assertOk();
         self::assertSame([[], []], $this->hook($bench));
     }
 

@@ -102,7 +102,7 @@ final class RunTest extends FeatureTestCase
     public function test_a_reading_for_a_finished_run_is_set_aside(): void
     {
         $this->bench->completeAll();
-        $this->bench->command("runs/{$this->bench->run}/finish")->assertOk();
+        $this->bench->finish()->assertOk();
         $this->bench->send($this->bench->reading('snug:c2a:1', '32.0'))->assertJsonPath('outcomes.0.say.0.sentence', 'The run was closed before this arrived.');
     }
 
@@ -252,13 +252,13 @@ final class RunTest extends FeatureTestCase
 
     public function test_a_run_with_steps_missing_is_not_finished(): void
     {
-        $this->bench->command("runs/{$this->bench->run}/finish")->assertStatus(409)->assertJsonPath('detail', '16 of 16 steps are not done.');
+        $this->bench->signs()->assertStatus(409)->assertJsonPath('detail', '16 of 16 steps are not done.');
     }
 
     public function test_a_refused_command_uses_up_no_number(): void
     {
         $next = $this->world->nextSeq($this->bench->device);
-        $this->bench->command("runs/{$this->bench->run}/finish")->assertStatus(409);
+        $this->bench->signs()->assertStatus(409);
         self::assertSame($next, $this->world->nextSeq($this->bench->device));
     }
 

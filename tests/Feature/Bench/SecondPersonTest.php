@@ -46,19 +46,19 @@ final class SecondPersonTest extends FeatureTestCase
 
     public function test_nobody_looks_at_a_round_of_which_nothing_waits_for_it(): void
     {
-        $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug', 'finds' => 'as_recorded'])
+        $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug', 'differ' => []])
             ->assertStatus(409)->assertJsonPath('detail', 'Nothing of this round waits for a second look.');
     }
 
-    public function test_a_look_finds_it_as_recorded_or_differing_and_nothing_else(): void
+    public function test_a_look_names_the_heads_that_differ_or_none_and_nothing_else(): void
     {
-        $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug', 'finds' => 'nice'])->assertStatus(422);
+        $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug', 'differ' => 'nice'])->assertStatus(422);
     }
 
     public function test_a_look_that_says_nothing_of_what_it_found_is_none(): void
     {
         $this->bench->command("runs/{$this->bench->run}/looks", ['badge' => '1042', 'pin' => '314159', 'stage' => 'snug'])
-            ->assertStatus(422)->assertJsonPath('detail', 'Say whether it is as recorded, or differs.');
+            ->assertStatus(422)->assertJsonPath('detail', 'Say which heads differ, or that none does.');
     }
 
     public function test_a_bench_that_has_lost_the_run_takes_nobody_on_for_it(): void

@@ -68,7 +68,7 @@ final class BoardTest extends FeatureTestCase
         $this->bench->send($this->bench->observation('backed_off', 'snug:c3a:1'))->assertOk();
         $this->same();
         $this->bench->completeAll();
-        $this->bench->command("runs/{$this->bench->run}/finish")->assertOk();
+        $this->bench->finish()->assertOk();
         $this->same();
     }
 

@@ -127,7 +127,7 @@ final class BuildTest extends FeatureTestCase
         $build = $this->world->build();
         $bench = $this->world->bench()->ready($this->world->job($build));
         $bench->completeAll();
-        $bench->command("runs/$bench->run/finish")->assertOk();
+        $bench->finish()->assertOk();
         $this->world->desk('lead', 'POST', "builds/$build/finish")->assertNoContent();
 
         return $build;

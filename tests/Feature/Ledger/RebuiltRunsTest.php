@@ -19,7 +19,7 @@ final class RebuiltRunsTest extends CommittedTestCase
         $bench->send($bench->reading('snug:c2a:1', '31.0'));
         $bench->send($bench->observation('backed_off', 'snug:c2a:1'), $bench->reading('snug:c2a:1', '32.0'));
         $bench->completeAll();
-        $bench->command("runs/$bench->run/finish")->assertOk();
+        $bench->finish()->assertOk();
         $before = $this->projected();
         $this->rebuild();
 

@@ -250,7 +250,7 @@ final class TamperTest extends CommittedTestCase
             $bench->command("runs/$bench->run/withdrawals", ['reading' => $typed['id'], 'step' => 'snug:c3b:1', 'reason' => 'wrong_key', 'text' => $text])->assertOk();
         }
         $bench->completeAll();
-        $bench->command("runs/$bench->run/finish")->assertOk();
+        $bench->finish()->assertOk();
         app(EndSitting::class)($bench->sitting, null);
         $this->aBusyDay();
         app(KeepPicture::class)(UploadedFile::fake()->createWithContent('cap.png', self::picture()), $this->world->person('lead'));

@@ -56,7 +56,7 @@ final class LifeActor
             'reading_taken' => $this->read($this->actor($event), $event),
             'backed_off' => $this->holder->send($this->holder->observation('backed_off', $event['step']))->status(),
             'reading_withdrawn' => $this->holder->command("runs/$this->run/withdrawals", ['reading' => $this->ids[$event['reading']], 'step' => $this->steps[$event['reading']], 'reason' => 'wrong_key'] + $this->second($event))->status(),
-            'run_finished' => $this->holder->command("runs/$this->run/finish")->status(),
+            'run_finished' => $this->holder->finish()->status(),
             default => throw new RuntimeException("No bench of the first format records $event[event]."),
         };
         $observed = in_array($event['event'], ['reading_taken', 'backed_off', 'tool_taken'], true);

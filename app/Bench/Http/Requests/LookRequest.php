@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Bench\Http\Requests;
 
-/** Somebody looks at a round, and says by badge and PIN how it is: nobody's silence is a yes. */
+/** Somebody looks at a round, and says by badge and PIN which heads differ: nobody's silence is a yes. */
 final class LookRequest extends SecondPersonRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['stage' => 'required|string|max:120', 'finds' => 'required|in:as_recorded,differs'];
+        return parent::rules() + ['stage' => 'required|string|max:120', 'differ' => 'present|array|max:400', 'differ.*' => 'string|max:120'];
     }
 
     public function messages(): array
     {
-        return parent::messages() + ['stage.required' => 'Name the round.', 'finds.required' => 'Say whether it is as recorded, or differs.', 'finds.in' => 'Say whether it is as recorded, or differs.'];
+        return parent::messages() + ['stage.required' => 'Name the round.', 'differ.present' => 'Say which heads differ, or that none does.', 'differ.array' => 'Say which heads differ, or that none does.'];
+    }
+
+    /** @return list<string> */
+    public function differ(): array
+    {
+        return array_values(array_filter((array) $this->validated('differ'), is_string(...)));
     }
 }

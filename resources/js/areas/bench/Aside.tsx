@@ -1,6 +1,6 @@
 import type { BenchView, RunSheet } from '@/api/types';
 import { MorePanel } from './MorePanel';
-import { WrongPanel } from './WrongPanel';
+import { WrongSheet } from './wrong/WrongSheet';
 import type { Bench } from './useRun';
 
 export type AsidePanel = 'more' | 'wrong' | null;
@@ -10,5 +10,5 @@ type Props = { panel: AsidePanel; bench: Bench; sheet: RunSheet; view: BenchView
 /** What lies behind + and /. */
 export function Aside({ panel, bench, sheet, view, pad = false, onPad, onTool, onClose }: Props) {
   if (panel === 'more') return <MorePanel bench={bench} sheet={sheet} pad={pad} onPad={onPad} onTool={onTool} onClose={onClose} />;
-  return panel === 'wrong' ? <WrongPanel bench={bench} view={view} onClose={onClose} /> : null;
+  return panel === 'wrong' ? <WrongSheet bench={bench} sheet={sheet} view={view} onClose={onClose} /> : null;
 }

@@ -1,5 +1,6 @@
 import type { BenchView } from '@/api/types';
 import { BigKey } from './BigKey';
+import { Unsent } from './Unsent';
 import type { Bench } from './useRun';
 import { usePadKeys } from './usePadKeys';
 
@@ -25,27 +26,7 @@ export function KeyBar({ bench, view, keys, pad = {}, quietMs = 0 }: Props) {
           {key.says}
         </BigKey>
       ))}
-      <Sent bench={bench} view={view} />
+      <Unsent bench={bench} view={view} />
     </footer>
   );
-}
-
-/** What has been sent, and how far the run is. */
-function Sent({ bench, view }: { bench: Bench; view: BenchView }) {
-  const { waiting, trouble, unread } = bench.outboxState;
-  return (
-    <div className="ml-auto max-w-72 text-right portrait:col-span-4 portrait:flex portrait:w-full portrait:max-w-none portrait:justify-between" role="status">
-      <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
-      {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
-      {bench.beside.state === 'unavailable' && <p className="text-soft">The server decides each pull here.</p>}
-      <p className="text-soft">
-        step {Math.min(view.done + 1, view.all)} of {view.all}
-      </p>
-    </div>
-  );
-}
-
-function sentState(waiting: number, trouble: string | null): string {
-  if (waiting === 0) return 'all sent';
-  return trouble === null ? `sending ${String(waiting)}` : `${String(waiting)} kept here: ${trouble}`;
 }

@@ -1,61 +1,94 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
+import { Aside, type AsidePanel } from './Aside';
 import { BigKey } from './BigKey';
 import { One } from './Fields';
-import { WrongPanel } from './WrongPanel';
+import { LeadSheet } from './LeadSheet';
+import { StopFrame } from './StopFrame';
+import { Unsent } from './Unsent';
 import { useShownWhileLocked } from './lock/shown';
 import { type Answering, useCall } from './useCall';
 import { usePadKeys } from './usePadKeys';
 import type { Bench } from './useRun';
 import { whereOf } from './words';
 
-const NUDGED = 'A click got by nudging a stopped bolt is false. The first try stays in the record.';
 const QUIET_MS = 900;
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stop: NonNullable<BenchView['call']['stop']> };
+
+/** What lies over the stop: what is wrong really, what one needs seldom, or the lead. */
+type Over = AsidePanel | 'lead';
 
 /**
  * Anything but a good result takes the whole screen: seen from the corner of an eye. Enter and the foot switch are dead
  * here, and it says so; the way on is a key of its own.
  */
 export function StopScreen({ bench, sheet, view, stop }: Props) {
-  const { call } = view;
-  const answering = useCall(bench, view, call);
-  const [wrong, setWrong] = useState(false);
+  const answering = useCall(bench, view, view.call);
+  const [over, setOver] = useState<Over>(null);
   const position = stop.step.split(':')[1];
-  const name = nameOf(sheet, position) ?? call.title;
+  const name = nameOf(sheet, position) ?? view.call.title;
   useShownWhileLocked(`Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${name.toLowerCase()}: ${stop.word.toLowerCase()}. It is not done.`);
-  const keys = bench.waits ? [] : call.answers.map((answer, i) => ({ cap: i === 0 ? '*' : String(i), answer }));
-  usePadKeys({ ...Object.fromEntries(keys.map(({ cap, answer }) => [cap, () => answering.answer(answer)])), '/': () => setWrong(true) }, QUIET_MS);
+  const keys = keysOf(view, stop, bench.waits, answering, setOver);
+  usePadKeys(Object.fromEntries(keys.map(({ cap, work }) => [cap, work])), QUIET_MS);
+  const close = () => setOver(null);
+  const marks = view.marks.map((m) => (m.position === position || stop.reaches.includes(m.position) ? { ...m, fault: stop.word } : m));
   return (
-    <main className="m-5 flex min-h-0 grow flex-col rounded-xl border-[14px] border-fault bg-fault-ground px-9 py-6">
-      <div className="grid min-h-0 grow grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-9 portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)]">
-        <WhatAndNow sheet={sheet} view={view} stop={stop} name={name} answering={answering} />
-        <div className="min-h-0">
-          <JointMap
-            sketch={sheet.sketch}
-            marks={view.marks.map((m) => (m.position === position ? { ...m, fault: stop.word } : m))}
-            detail="full"
-            label={`The joint; ${name} ${stop.word.toLowerCase()}`}
-          />
-        </div>
-      </div>
-      <div className="mt-5 flex items-center gap-6 portrait:flex-wrap portrait:gap-4">
-        {keys.map(({ cap, answer }, i) => (
-          <BigKey key={cap} look={i === 0 ? 'fault' : 'plain'} cap={cap} onClick={() => answering.answer(answer)} className={i === 0 ? 'min-w-72' : ''}>
-            {answer.says}
-          </BigKey>
-        ))}
-        <Sending bench={bench} />
-        <BigKey cap="/" onClick={() => setWrong(true)}>
-          It was something else
-        </BigKey>
-        <p className="ml-auto max-w-56 text-lg text-soft">Enter and the foot switch do nothing here.</p>
-      </div>
-      {wrong && <WrongPanel bench={bench} view={view} onClose={() => setWrong(false)} />}
-    </main>
+    <>
+      <StopFrame
+        shape={stop.shape}
+        what={<WhatAndNow sheet={sheet} view={view} stop={stop} name={name} answering={answering} />}
+        joint={
+          <div className="min-h-0 pb-2">
+            <JointMap sketch={sheet.sketch} marks={marks} detail="full" label={`The joint; ${name} ${stop.word.toLowerCase()}`} />
+          </div>
+        }
+        keys={<Keys keys={keys} bench={bench} view={view} />}
+      />
+      {over === 'lead' ? (
+        <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />
+      ) : (
+        <Aside panel={over} bench={bench} sheet={sheet} view={view} onClose={close} />
+      )}
+    </>
   );
+}
+
+/** The first is what puts it right, and looks like it; nothing here is confirmed by Enter. */
+function Keys({ keys, bench, view }: { keys: Key[]; bench: Bench; view: BenchView }) {
+  return (
+    <>
+      {keys.map(({ cap, says, work }) => (
+        <BigKey key={cap} look={cap === '*' ? 'fault' : 'plain'} cap={cap} onClick={work}>
+          {says}
+        </BigKey>
+      ))}
+      <Sending bench={bench} />
+      <p className="max-w-48 text-base text-soft">Enter and the foot switch do nothing here.</p>
+      <Unsent bench={bench} view={view} />
+    </>
+  );
+}
+
+type Key = { cap: string; says: string; work: () => void };
+
+/** What puts it right comes first; the lead has a key wherever their word is wanted. */
+function keysOf(view: BenchView, stop: Props['stop'], waits: boolean, answering: Answering, onOver: (over: Over) => void): Key[] {
+  const byLead = view.call.kind === 'lead';
+  const answers = waits
+    ? []
+    : view.call.answers.map((answer, i) => ({
+        cap: i === 0 ? '*' : String(i),
+        says: answer.says,
+        work: () => (byLead ? onOver('lead') : answering.answer(answer)),
+      }));
+  return [
+    ...answers,
+    ...(stop.lead && !byLead && !waits ? [{ cap: '9', says: 'The lead is here', work: () => onOver('lead') }] : []),
+    { cap: '/', says: 'It was something else', work: () => onOver('wrong') },
+    { cap: '+', says: 'More', work: () => onOver('more') },
+  ];
 }
 
 /** Nothing can be chosen before the server has it, where nothing decides here: until then it is said where it stands. */
@@ -81,42 +114,26 @@ function WhatAndNow({ sheet, view, stop, name, answering }: WhatProps) {
   const where = whereOf(sheet, stop.step.split(':')[1]);
   return (
     <div className="flex min-h-0 flex-col justify-center" role="alert">
-      <h1 className="text-3xl font-semibold">
+      <h1 className="text-[28px] leading-tight font-semibold">
         {name}
         {where !== '' && `, ${where}`}
       </h1>
-      <p className={`wide leading-none font-bold text-fault ${stop.word.length > 6 ? 'text-[6rem]' : 'text-[9.5rem]'}`}>{stop.word}</p>
-      <p className="mt-4 text-2xl">
-        {stop.reason !== '' && <b>{stop.reason} </b>}
-        {stop.says}
+      <p className={`wide leading-none font-bold text-fault ${stop.word.length > 6 ? 'text-[min(6rem,11vh)]' : 'text-[min(9.5rem,18vh)]'}`}>{stop.word}</p>
+      {stop.reason !== '' && <p className="mt-3 text-2xl">{stop.reason}</p>}
+      <p className="mt-3 text-[26px] leading-tight font-semibold">
+        {call.kind === 'lead' ? `${call.says[0] ?? ''} Call the lead.` : (stop.ways[0] ?? call.says[0])}
       </p>
-      <p className="mt-4 text-2xl font-semibold">{call.kind === 'lead' ? `${call.says[0] ?? ''} Call the lead.` : (stop.ways[0] ?? call.says[0])}</p>
-      {stop.ways.length > 1 && <p className="mt-2 text-xl">{stop.ways.slice(1, 4).join(' ')}</p>}
-      <p className="mt-2 text-xl">{stop.fault === 'short' ? NUDGED : 'The first try stays in the record.'}</p>
+      {stop.ways.length > 1 && <p className="mt-2 text-xl leading-snug">{stop.ways.slice(1, 4).join(' ')}</p>}
+      <p className="mt-3 text-xl leading-snug">{stop.because}</p>
+      <p className="mt-1 text-xl leading-snug">
+        Costs: {stop.price.says.charAt(0).toLowerCase()}
+        {stop.price.says.slice(1)} <span className="text-soft">The first try stays in the record.</span>
+      </p>
+      <p className="mt-1 text-lg leading-snug text-soft">{stop.says}</p>
       {call.fields.map((field, i) => (
         <One key={field.name} field={field} at={i} several={false} answering={answering} />
       ))}
       {answering.note !== null && <p className="text-xl font-semibold text-fault">{answering.note}</p>}
     </div>
-  );
-}
-
-/** What was kept and flagged, or set aside: read before anything goes on. */
-export function NoticeScreen({ bench, onRead }: { bench: Bench; onRead: () => void }) {
-  usePadKeys({ '*': onRead }, QUIET_MS);
-  return (
-    <main className="m-5 flex min-h-0 grow flex-col rounded-xl border-[14px] border-dashed border-fault bg-fault-ground px-9 py-6">
-      <div className="flex grow flex-col justify-center" role="alert">
-        <h1 className="wide text-[5.5rem] leading-none font-bold text-fault">{bench.notice?.title}</h1>
-        <p className="mt-6 max-w-4xl text-3xl">{bench.notice?.sentence}</p>
-        <p className="mt-4 text-xl">It stays in the record as it was, and the lead sees it.</p>
-      </div>
-      <div className="flex items-center gap-6">
-        <BigKey look="fault" cap="*" onClick={onRead} className="min-w-72">
-          I have read it
-        </BigKey>
-        <p className="ml-auto max-w-56 text-lg text-soft">Enter and the foot switch do nothing here.</p>
-      </div>
-    </main>
   );
 }

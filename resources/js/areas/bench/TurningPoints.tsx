@@ -5,10 +5,12 @@ import type { BenchView, RunSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { dayAndTime } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
+import { Aside, type AsidePanel } from './Aside';
 import { BigKey } from './BigKey';
 import { usePadKeys } from './usePadKeys';
-import { finishRun, takeOver } from './queries';
-import { WrongPanel } from './WrongPanel';
+import { LeadSheet } from './LeadSheet';
+import { takeOver } from './queries';
+import { WrongSheet } from './wrong/WrongSheet';
 import { type Bench, useObserve } from './useRun';
 
 const QUIET_MS = 900;
@@ -61,7 +63,7 @@ export function Left({ bench, sheet, view }: Props) {
         </BigKey>
       </div>
       <ToHook />
-      {wrong && <WrongPanel bench={bench} view={view} onClose={() => setWrong(false)} />}
+      {wrong && <WrongSheet bench={bench} sheet={sheet} view={view} onClose={() => setWrong(false)} />}
     </Point>
   );
 }
@@ -80,22 +82,13 @@ function LeftWords({ sheet: { left } }: { sheet: RunSheet }) {
   );
 }
 
-/** Every step is done: one look round the marks, then the run is finished. */
-export function AllDone({ bench, sheet, view }: Props) {
-  const finish = () => bench.command.mutate(finishRun);
-  usePadKeys({ Enter: bench.command.isPending || bench.waits ? undefined : finish }, QUIET_MS);
-  return (
-    <Point sheet={sheet} view={view} title={`All ${String(view.all)} steps are done`} error={bench.command.error}>
-      <p className="text-2xl">{view.call.says[0]}</p>
-      <BigKey look="main" cap="Enter" className="mt-8" waits={bench.waits ? 'Sending it …' : null} disabled={bench.command.isPending} onClick={finish}>
-        The marks agree, finish
-      </BigKey>
-    </Point>
-  );
-}
-
-/** Only the lead can go on with it. */
-export function ForTheLead({ sheet, view }: Omit<Props, 'bench'>) {
+/** Only the lead, or who stands in for them, can go on with it: here, with own badge and PIN. */
+export function ForTheLead({ bench, sheet, view }: Props) {
+  const [over, setOver] = useState<AsidePanel | 'lead'>(null);
+  const [answer] = view.call.answers;
+  const lead = answer ? () => setOver('lead') : undefined;
+  usePadKeys({ Enter: lead, '/': () => setOver('wrong'), '+': () => setOver('more') }, QUIET_MS);
+  const close = () => setOver(null);
   return (
     <Point sheet={sheet} view={view} title={view.call.title} error={null}>
       {view.call.says.map((text) => (
@@ -103,7 +96,25 @@ export function ForTheLead({ sheet, view }: Omit<Props, 'bench'>) {
           {text}
         </p>
       ))}
+      <div className="mt-8 flex flex-wrap gap-4">
+        {answer && (
+          <BigKey look="main" cap="Enter" onClick={lead}>
+            {answer.says}
+          </BigKey>
+        )}
+        <BigKey cap="/" onClick={() => setOver('wrong')}>
+          Something is wrong
+        </BigKey>
+        <BigKey cap="+" onClick={() => setOver('more')}>
+          More
+        </BigKey>
+      </div>
       <ToHook />
+      {over === 'lead' ? (
+        <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />
+      ) : (
+        <Aside panel={over} bench={bench} sheet={sheet} view={view} onClose={close} />
+      )}
     </Point>
   );
 }

@@ -1,7 +1,7 @@
 import { type QueryClient, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { answerOf, api } from '@/api/client';
-import type { Command, RunSheet } from '@/api/types';
+import type { Command, Decision, RunSheet } from '@/api/types';
 import { outboxQuery } from './useOutbox';
 
 export const BENCH = ['bench'] as const;
@@ -57,7 +57,10 @@ export const beginRun = (assignment: string) => (stamp: Command) => answerOf(api
 
 export const takeOver: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/take-over', { params: { path: { run } }, body: stamp }));
 
-export const finishRun: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run } }, body: stamp }));
+export const finishRun =
+  (pin: string): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run } }, body: { ...stamp, pin } }));
 
 export type BadgeAndPin = { badge: string; pin: string };
 
@@ -67,9 +70,9 @@ export const joinRun =
     answerOf(api.POST('/bench/runs/{run}/partner', { params: { path: { run } }, body: { ...stamp, ...second } }));
 
 export const lookAt =
-  (stage: string, finds: 'as_recorded' | 'differs', second: BadgeAndPin): RunCommand =>
+  (stage: string, differ: string[], second: BadgeAndPin): RunCommand =>
   (stamp, run) =>
-    answerOf(api.POST('/bench/runs/{run}/looks', { params: { path: { run } }, body: { ...stamp, ...second, stage, finds } }));
+    answerOf(api.POST('/bench/runs/{run}/looks', { params: { path: { run } }, body: { ...stamp, ...second, stage, differ } }));
 
 export type Withdrawal = { reading: string; step: string; reason: 'wrong_key' | 'misread_scale' | 'wrong_bolt'; second_badge?: string; second_pin?: string };
 
@@ -77,3 +80,31 @@ export const withdrawReading =
   (withdrawal: Withdrawal): RunCommand =>
   (stamp, run) =>
     answerOf(api.POST('/bench/runs/{run}/withdrawals', { params: { path: { run } }, body: { ...stamp, ...withdrawal } }));
+
+export type Decided = { case: string; step: string; disposition: Decision['disposition'] };
+
+export const decideFault =
+  (decided: Decided, lead: BadgeAndPin): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/decisions', { params: { path: { run } }, body: { ...stamp, ...lead, ...decided } }));
+
+export const acceptRepair =
+  (position: string, lead: BadgeAndPin): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/repairs', { params: { path: { run } }, body: { ...stamp, ...lead, position } }));
+
+/** What waits for somebody's word at this run, and what each word would cost. */
+export function useDecisions(run: string) {
+  return useQuery({
+    queryKey: [...RUN(run), 'decisions'],
+    queryFn: () => answerOf(api.GET('/bench/runs/{run}/decisions', { params: { path: { run } } })),
+    staleTime: 0,
+    gcTime: 0,
+  });
+}
+
+/** What may be said to be wrong, where no core runs beside the page. */
+export const mishapsOf = (run: string) => answerOf(api.GET('/bench/runs/{run}/mishaps', { params: { path: { run } } }));
+
+export const weighedBy = (run: string, key: string, given: { position?: string; choice?: string }) =>
+  answerOf(api.GET('/bench/runs/{run}/mishaps/{mishap}', { params: { path: { run, mishap: key }, query: given } }));

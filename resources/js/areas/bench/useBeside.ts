@@ -121,9 +121,11 @@ export function useBeside(sheet: RunSheet | undefined, since: Since) {
       return null;
     }
   };
+  /** Asks the core something that changes nothing, once it has done what it was told. */
+  const ask = inTurn;
   const leave = useCallback(() => inTurn((core) => core.leave()), [inTurn]);
   const decided = useCallback((id: string) => outcomes.current.get(id), []);
-  return { again, landed: flying.landed, state, decided, leave, view: state === 'ready' ? shown : null, take };
+  return { again, landed: flying.landed, state, decided, ask, leave, view: state === 'ready' ? shown : null, take };
 }
 
 /** Is it the same in all its parts? */

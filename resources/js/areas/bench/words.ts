@@ -26,3 +26,8 @@ export const clockOf = (s: number): string => (s >= 60 ? `${clockFace(s)} min` :
 
 /** A sentence that stands alone, or that follows the number. */
 export const isSentence = (text: string) => /[.?]$/.test(text);
+
+const DIGITS = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
+/** The ten digits of the pad, where what they type is for one thing. */
+export const digitKeys = (type: (digit: string) => void): Record<string, () => void> => Object.fromEntries(DIGITS.map((d) => [d, () => type(d)]));

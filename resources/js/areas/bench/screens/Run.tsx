@@ -9,10 +9,15 @@ import { HoldScreen } from '../HoldScreen';
 import { KitScreen } from '../KitScreen';
 import { MorePanel } from '../MorePanel';
 import { PersonScreen } from '../PersonScreen';
-import { NoticeScreen, StopScreen } from '../StopScreen';
+import { RunTitle } from '../RunTitle';
+import { NoticeScreen } from '../NoticeScreen';
+import { StopScreen } from '../StopScreen';
 import { ToolScreen } from '../ToolScreen';
-import { AllDone, Closed, ForTheLead, HeldElsewhere, Left } from '../TurningPoints';
+import { Closed, ForTheLead, HeldElsewhere, Left } from '../TurningPoints';
 import { useSounds } from '../sounds';
+import { FinalLook } from '../end/FinalLook';
+import { SecondLook } from '../end/SecondLook';
+import { SignScreen } from '../end/SignScreen';
 import { type Bench, useRun } from '../useRun';
 import { Wet } from '../Wet';
 
@@ -27,10 +32,7 @@ export function Run() {
         {(sheet) => (
           <>
             <BenchHeader partner={sheet.holder.partner_name}>
-              <span className="wide text-[22px] font-bold">{sheet.serial}</span>
-              <span className="text-lg">{sheet.joint}</span>
-              <span className="text-lg">{sheet.hardware}</span>
-              <span className="text-lg text-soft">revision {sheet.revision}</span>
+              <RunTitle sheet={sheet} />
             </BenchHeader>
             <Told sheet={sheet} />
             <Wet wet={bench.view?.wet ?? []} />
@@ -83,14 +85,23 @@ function Now({ bench, sheet, view }: Props) {
   const device = useSession().data?.device;
   const { call } = view;
   if (call.kind === 'finished') return <Closed sheet={sheet} view={view} />;
-  if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
+  // What was set aside is said on the spot, though the run is in other hands by now.
   if (bench.notice) return <NoticeScreen bench={bench} onRead={() => bench.setNotice(null)} />;
+  if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
   if (view.parked) return <Left bench={bench} sheet={sheet} view={view} />;
   if (call.stop) return <StopScreen key={`${call.stop.step} ${call.title} ${call.kind}`} bench={bench} sheet={sheet} view={view} stop={call.stop} />;
-  if (call.kind === 'person') return <PersonScreen key={call.title} bench={bench} sheet={sheet} view={view} />;
-  if (call.kind === 'lead') return <ForTheLead sheet={sheet} view={view} />;
-  if (call.kind === 'finish') return <AllDone bench={bench} sheet={sheet} view={view} />;
+  if (call.kind === 'person') return <SomebodyElse key={call.title} bench={bench} sheet={sheet} view={view} />;
+  if (call.kind === 'lead') return <ForTheLead bench={bench} sheet={sheet} view={view} />;
+  if (call.kind === 'look') return <FinalLook bench={bench} sheet={sheet} view={view} />;
+  if (call.kind === 'finish') return <SignScreen bench={bench} sheet={sheet} view={view} />;
   return <Begun bench={bench} sheet={sheet} view={view} />;
+}
+
+/** Somebody else is wanted: to hold, or to look. */
+function SomebodyElse({ bench, sheet, view }: Props) {
+  const event = view.call.answers[0]?.event;
+  if (event && 'stage' in event) return <SecondLook bench={bench} sheet={sheet} view={view} stage={String(event.stage)} />;
+  return <PersonScreen bench={bench} sheet={sheet} view={view} />;
 }
 
 /** What has to lie on the bench comes first, once, as long as nothing was done yet. */

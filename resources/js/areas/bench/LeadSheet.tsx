@@ -1,0 +1,139 @@
+import { useState } from 'react';
+import type { BenchView, Decision, RunSheet } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
+import { BadgePin } from '@/ui/BadgePin';
+import { Loaded } from '@/ui/states';
+import { BigKey } from './BigKey';
+import { FullSheet } from './FullSheet';
+import { acceptRepair, decideFault, useDecisions } from './queries';
+import { usePanelKeys } from './usePadKeys';
+import type { Bench } from './useRun';
+import { PriceRow } from './wrong/PriceRow';
+
+type Props = { bench: Bench; sheet: RunSheet; view: BenchView; onClose: () => void };
+
+/** A lead, or who stands in for them, says here what becomes of it: first what each word costs, then badge and PIN for that one thing. */
+export function LeadSheet({ bench, sheet, view, onClose }: Props) {
+  const repair = view.call.answers.find((a) => a.command === 'accept_repair')?.event;
+  return (
+    <FullSheet sheet={sheet} title="The lead decides" onClose={onClose}>
+      {repair && 'at' in repair ? (
+        <Accepting bench={bench} view={view} position={String(repair.at)} onClose={onClose} />
+      ) : (
+        <Waiting bench={bench} sheet={sheet} onClose={onClose} />
+      )}
+    </FullSheet>
+  );
+}
+
+function Waiting({ bench, sheet, onClose }: Omit<Props, 'view'>) {
+  return <Loaded query={useDecisions(sheet.id)}>{({ faults }) => <Faults bench={bench} faults={faults} onClose={onClose} />}</Loaded>;
+}
+
+type Fault = { case: string; step: string; title: string; says: string; choices: Decision[] };
+
+function Faults({ bench, faults, onClose }: { bench: Bench; faults: Fault[]; onClose: () => void }) {
+  const [chosen, setChosen] = useState<Decision | null>(null);
+  const [fault] = faults;
+  usePanelKeys(
+    chosen
+      ? { '/': () => setChosen(null) }
+      : { '/': onClose, ...Object.fromEntries((fault?.choices ?? []).filter((c) => c.price).map((c, i) => [String(i + 1), () => setChosen(c)])) },
+  );
+  if (!fault)
+    return (
+      <main className="grow px-7 py-6">
+        <h1 className="text-4xl">Nothing waits for anybody’s word here.</h1>
+        <BigKey look="main" className="mt-6" onClick={onClose}>
+          Back
+        </BigKey>
+      </main>
+    );
+  return (
+    <>
+      <main className="min-h-0 grow overflow-auto px-7 py-5">
+        <h1 className="text-[36px] leading-tight">{fault.title}</h1>
+        <p className="mt-2 max-w-5xl text-xl">{fault.says}</p>
+        {faults.length > 1 && <p className="mt-1 text-lg text-soft">{faults.length - 1} more wait after this one.</p>}
+        {chosen ? <Word bench={bench} fault={fault} chosen={chosen} onClose={onClose} /> : <Choices choices={fault.choices} onChoose={setChosen} />}
+      </main>
+      <footer className="flex shrink-0 gap-4 border-t border-hair px-7 py-3">
+        <BigKey cap="/" onClick={chosen ? () => setChosen(null) : onClose}>
+          {chosen ? 'Another word' : 'Back, nothing is decided'}
+        </BigKey>
+      </footer>
+    </>
+  );
+}
+
+function Choices({ choices, onChoose }: { choices: Decision[]; onChoose: (chosen: Decision) => void }) {
+  const may = choices.filter((c) => c.price !== undefined);
+  return (
+    <ul className="mt-4">
+      {may.map((choice, i) => (
+        <li key={choice.disposition} className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] items-center gap-7 border-t border-hair py-3">
+          <BigKey cap={String(i + 1)} onClick={() => onChoose(choice)}>
+            {choice.says}
+            <span className="block text-lg font-normal text-soft">{choice.means}</span>
+          </BigKey>
+          {choice.price && <PriceRow price={choice.price} />}
+        </li>
+      ))}
+      {choices
+        .filter((c) => c.why_not !== undefined)
+        .map((c) => (
+          <li key={c.disposition} className="border-t border-hair py-3 text-lg text-soft">
+            {c.says}: {c.why_not}
+          </li>
+        ))}
+    </ul>
+  );
+}
+
+function Word({ bench, fault, chosen, onClose }: { bench: Bench; fault: Fault; chosen: Decision; onClose: () => void }) {
+  const { command } = bench;
+  const sign = async (badge: string, pin: string) =>
+    command.mutateAsync(decideFault({ case: fault.case, step: fault.step, disposition: chosen.disposition }, { badge, pin })).then(
+      () => {
+        onClose();
+        return true;
+      },
+      () => false,
+    );
+  return (
+    <div className="mt-5 grid grid-cols-[minmax(0,1fr)_28rem] gap-8 portrait:grid-cols-1">
+      <div>
+        <h2 className="text-3xl">{chosen.says}</h2>
+        <p className="mt-2 text-xl">{chosen.means}</p>
+        <div className="mt-4">{chosen.price && <PriceRow price={chosen.price} />}</div>
+        <p className="mt-4 text-lg text-soft">Badge and PIN are for this one thing; the bench stays in the hands it is in.</p>
+      </div>
+      <BadgePin done="Decide" busy={command.isPending} error={command.isError ? sentenceOf(command.error) : ''} onDone={sign} />
+    </div>
+  );
+}
+
+function Accepting({ bench, view, position, onClose }: { bench: Bench; view: BenchView; position: string; onClose: () => void }) {
+  const { command } = bench;
+  const sign = async (badge: string, pin: string) =>
+    command.mutateAsync(acceptRepair(position, { badge, pin })).then(
+      () => {
+        onClose();
+        return true;
+      },
+      () => false,
+    );
+  usePanelKeys({ '/': onClose });
+  return (
+    <main className="grid grow grid-cols-[minmax(0,1fr)_28rem] gap-8 px-7 py-5 portrait:grid-cols-1">
+      <div>
+        <h1 className="text-[40px] leading-tight">{view.call.says[0]}</h1>
+        <p className="mt-3 text-xl">Look at the thread and at what was set before you sign: every later round is held here until then, and goes on after.</p>
+        <BigKey cap="/" className="mt-8" onClick={onClose}>
+          Back, nothing is accepted
+        </BigKey>
+      </div>
+      <BadgePin done="Accept" busy={command.isPending} error={command.isError ? sentenceOf(command.error) : ''} onDone={sign} />
+    </main>
+  );
+}

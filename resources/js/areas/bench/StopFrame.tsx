@@ -1,0 +1,58 @@
+import type { ReactNode } from 'react';
+import type { BenchView } from '@/api/types';
+
+type Shape = NonNullable<BenchView['call']['stop']>['shape'];
+
+const STROKE = { fill: 'none', stroke: 'var(--fault)', strokeWidth: 14, strokeLinejoin: 'miter', vectorEffect: 'non-scaling-stroke' } as const;
+const GROUND = 'var(--fault-ground)';
+
+/** Of a sheet of 100 by 100, stretched over the screen: closed; running off its edge; cracked; dotted; or half of it missing. */
+const SHAPES: Record<Shape, ReactNode> = {
+  closed: <rect x={0.6} y={1} width={98.8} height={98} {...STROKE} fill={GROUND} />,
+  edge: (
+    <>
+      <path d="M101 1H0.6V99H101" {...STROKE} fill={GROUND} />
+      <rect x={90.5} y={0.2} width={11} height={99.6} fill="var(--fault)" />
+    </>
+  ),
+  cracked: (
+    <>
+      <path d="M66 1H0.6V99H65L60.5 72L66 48L60.5 24Z" {...STROKE} fill={GROUND} />
+      <path d="M70.5 1H99.4V99H69.5L65 72L70.5 48L65 24Z" {...STROKE} />
+    </>
+  ),
+  dotted: <rect x={0.6} y={1} width={98.8} height={98} {...STROKE} fill={GROUND} strokeDasharray="0.1 38" strokeLinecap="round" />,
+  half: (
+    <>
+      <rect x={0.6} y={1} width={57} height={98} {...STROKE} fill={GROUND} />
+      <path d="M61 1H99.4V99H61" {...STROKE} strokeDasharray="38 30" />
+    </>
+  ),
+};
+
+/** Where words and picture find room inside it. */
+const ROOM: Record<Shape, string> = {
+  closed: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
+  edge: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-[12%]',
+  cracked: 'grid-cols-[59fr_29fr] gap-x-[10%] pr-7',
+  dotted: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
+  half: 'grid-cols-[56fr_38fr] gap-x-[5%] pr-9',
+};
+
+/** Anything but a good result changes the whole screen's shape, and each in its own way: it is seen before it is read. */
+export function StopFrame({ shape, what, joint, keys }: { shape: Shape; what: ReactNode; joint: ReactNode; keys: ReactNode }) {
+  return (
+    <main className="relative m-4 flex min-h-0 grow flex-col" data-shape={shape}>
+      <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 h-full w-full overflow-visible" aria-hidden="true">
+        {SHAPES[shape]}
+      </svg>
+      <div
+        className={`relative grid min-h-0 grow gap-9 pt-6 pl-9 portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)] portrait:pr-[9%] ${ROOM[shape]}`}
+      >
+        {what}
+        {joint}
+      </div>
+      <div className={`relative flex flex-wrap items-center gap-4 px-9 py-5 ${shape === 'edge' ? 'pr-[12%]' : ''}`}>{keys}</div>
+    </main>
+  );
+}
