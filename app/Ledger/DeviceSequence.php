@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** The gap-free count that each bench device puts on its events. */
@@ -14,6 +15,14 @@ final readonly class DeviceSequence
     public function expected(string $device): int
     {
         return (int) (DB::table('ledger_device_heads')->where('device', $device)->value('next_device_seq') ?? 1);
+    }
+
+    /** When something was last received from a device; null where nothing ever was. */
+    public static function lastHeard(string $device): ?CarbonImmutable
+    {
+        $at = DB::table('ledger_entries')->where('device', $device)->orderByDesc('device_seq')->value('received_at');
+
+        return is_string($at) ? CarbonImmutable::parse($at, 'UTC') : null;
     }
 
     /** Locks the device's count for this transaction and returns the next number expected. */

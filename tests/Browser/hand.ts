@@ -1,5 +1,5 @@
 import { type Page, expect } from '@playwright/test';
-import { enterBadge, stampOnMetal } from './shop';
+import { PIN, enterBadge, stampOnMetal } from './shop';
 
 /** What stands on a bench's screen for whoever reads it: nothing of the procedure is known here. */
 type Seen = {
@@ -8,7 +8,7 @@ type Seen = {
   fields: { label: string; row: string; aim: string }[];
   timer: string;
   offer: string;
-  badge: 'own' | 'second' | null;
+  badge: 'own' | 'second' | 'signs' | null;
   enter: 'live' | 'dead' | 'none';
   number: string;
   all: string;
@@ -18,6 +18,7 @@ const seen = (page: Page): Promise<Seen> =>
   page.evaluate(() => {
     const text = (of: Element | null | undefined) => (of instanceof HTMLElement ? of.innerText.replace(/\s+/g, ' ').trim() : '');
     const main = document.querySelector('main');
+    const entry = document.querySelector<HTMLInputElement>('#bench-entry');
     const keys = [...document.querySelectorAll('button')].filter((b) => text(b.querySelector('kbd')) !== '');
     const capped = (cap: RegExp) => keys.find((b) => cap.test(text(b.querySelector('kbd'))));
     const enter = capped(/^Enter$/);
@@ -37,7 +38,14 @@ const seen = (page: Page): Promise<Seen> =>
         })),
       timer: document.querySelector('[role=timer]')?.getAttribute('aria-label') ?? '',
       offer: text(capped(/^1$/)),
-      badge: document.getElementById('bench-entry') === null ? null : document.querySelector('[aria-label="This bench is locked"]') ? 'own' : 'second',
+      badge:
+        entry === null
+          ? null
+          : document.querySelector('[aria-label="This bench is locked"]')
+            ? 'own'
+            : entry.labels?.[0]?.textContent === 'Your PIN'
+              ? 'signs'
+              : 'second',
       enter: enter === undefined ? 'none' : enter.disabled ? 'dead' : 'live',
       number: text(capped(/^\d$/)?.querySelector('kbd')),
       all: text(document.body),
@@ -86,7 +94,8 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   await page.clock.fastForward(1_000 * (4 + seconds((await seen(page)).timer)));
   const now = await seen(page);
   if (now.title.endsWith(': finished')) return true;
-  if (now.badge) await enterBadge(page, hand[now.badge]);
+  if (now.badge === 'signs') await pad(page, PIN);
+  else if (now.badge) await enterBadge(page, hand[now.badge]);
   else if (now.title.startsWith('Take ')) await pad(page, '1');
   else if (now.title.startsWith('What is stamped')) await pad(page, await stampOnMetal(page));
   else if (now.fields.length > 0) await fill(page, now, hand);

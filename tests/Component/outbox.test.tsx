@@ -122,7 +122,7 @@ test('where the server counts further, what waits is counted anew, in its order,
   expect(await outbox.lastSeq()).toBe(10);
 });
 
-const finish = (stamp: Command) => answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run: 'run-1' } }, body: stamp }));
+const finish = (stamp: Command) => answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run: 'run-1' } }, body: { ...stamp, pin: '314159' } }));
 
 test('a command waits for the readings before it, and is refused with what is in their way', async () => {
   const asked = serve({ 'POST bench/observations': unreachable });

@@ -7,6 +7,7 @@ namespace App\Bench\Queries;
 use App\Bench\RunContext;
 use App\Builds\Queries\LeftRun;
 use App\Crib\Queries\CribRack;
+use App\Ledger\DeviceSequence;
 use App\Library\Models\Family;
 use App\Library\Models\Joint;
 use App\Library\Models\RevisionStatus;
@@ -73,6 +74,7 @@ final readonly class RunSheet
         return [
             'person' => $run->person, 'person_name' => Person::query()->find($run->person)?->displayName(),
             'device' => $run->device, 'device_name' => Device::query()->find($run->device)?->name,
+            'heard_at' => DeviceSequence::lastHeard($run->device)?->format('Y-m-d\TH:i:s.v\Z'),
             'partner_name' => $partner === null ? null : Person::query()->find($partner)?->displayName(),
         ];
     }

@@ -14,6 +14,7 @@ use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunPhase;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\Stamp;
+use Tekkal\Core\Run\StepBook;
 use Tekkal\Core\Run\StepStatus;
 use Tekkal\Core\Unit\AngleUnit;
 use Tekkal\Core\Unit\Written;
@@ -43,6 +44,7 @@ final readonly class BenchView
             'call' => $call->toArray(), 'tools' => $this->tools($call),
             'done' => array_sum(array_column($rounds, 'done')), 'all' => count($this->run->plan->steps), 'rounds' => $rounds,
             'marks' => $this->marks($call), 'last' => $this->last(), 'wet' => $this->wet(),
+            'put_off' => $this->putOff(), 'blocks' => $advice->nextStep($ways) === null && ! $this->state->finished ? $this->run->whyNotFinish() : [],
             'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
             'next_step' => $advice->nextStep($ways), 'stopped_at' => $this->run->stoppedAt(),
         ];
@@ -122,6 +124,20 @@ final readonly class BenchView
             'reason' => $attempt->judgement->reason, 'typed' => $attempt->given->value !== null && $attempt->given->source->mayBeWithdrawn(), 'at' => $attempt->at()->format('Y-m-d\TH:i:s.v\Z'),
             'mono_ms' => $attempt->stamp->monoMs, 'clock' => $attempt->stamp->clock,
         ];
+    }
+
+    /** @return list<array<string, mixed>> what was put off, once for each place: why, and how it is taken up again */
+    private function putOff(): array
+    {
+        $first = [];
+        foreach ($this->run->steps->hasDeferred() ? $this->run->plan->steps : [] as $step) {
+            $reason = $this->run->state->factAt($step->id, StepBook::PUT_OFF);
+            $first[$step->position] ??= $reason === null ? null : [
+                'step' => $step->id, 'says' => ucfirst($this->run->names->step($step)), 'reason' => $reason, 'event' => ['type' => 'deferred_work_done', 'steps' => [$step->id]],
+            ];
+        }
+
+        return array_values(array_filter($first));
     }
 
     /** @return list<array<string, mixed>> what is on threads and has a working time: since when, and how long it holds */

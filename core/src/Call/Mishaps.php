@@ -24,6 +24,8 @@ final readonly class Mishaps
     /** Of the two things that one may not be sure of. */
     private const OF_THE_ROUND = 'round';
 
+    private const OF_THE_BOLT = 'bolt';
+
     /** The step that is called, or at which the work is stopped; null where none is. */
     private ?Step $here;
 
@@ -63,7 +65,8 @@ final readonly class Mishaps
     {
         $position = isset($this->run->plan->positions[$position ?? '']) ? $position : null;
         $at = $mishap->asksForBolt() === null ? $position ?? $this->position() : $this->position();
-        $said = ['key' => $mishap->value, 'title' => ucfirst($mishap->words()), 'caution' => $mishap->caution(), 'bolt' => $at === null ? null : ucfirst($this->run->names->called($at)), 'position' => $at];
+        $named = $at !== null && ($this->isOfBolt($mishap) || $choice === self::OF_THE_BOLT) ? $at : null;
+        $said = ['key' => $mishap->value, 'title' => ucfirst($mishap->words()), 'caution' => $mishap->caution(), 'bolt' => $this->called($mishap, $named, $position), 'position' => $position ?? $named];
         $asks = $this->asks($mishap, $position, $choice);
         if ($asks !== null) {
             return $said + ['asks' => $asks];
@@ -124,12 +127,20 @@ final readonly class Mishaps
 
         return match ($mishap) {
             Mishap::NotSure => [
-                ...($position === null ? [] : [['value' => 'bolt', 'says' => sprintf('Whether %s has had it', $this->run->names->called($position))]]),
+                ...($position === null ? [] : [['value' => self::OF_THE_BOLT, 'says' => sprintf('Whether %s has had it', $this->run->names->called($position))]]),
                 ['value' => self::OF_THE_ROUND, 'says' => 'Which of this round have had it'],
             ],
             Mishap::DroppedWrench, Mishap::WrenchDied => array_map(fn (RackTool $t): array => ['value' => $t->id, 'says' => $t->words()], $this->inHand()),
             default => [],
         };
+    }
+
+    /** "Bolt 5 instead of bolt 3", and where another one is meant than the one that is called, that one. */
+    private function called(Mishap $mishap, ?string $named, ?string $meant): ?string
+    {
+        $name = $meant ?? $named;
+
+        return $name === null ? null : ucfirst($this->run->names->called($name)).($mishap === Mishap::DidAnother && $meant !== null && $named !== null ? ' instead of '.$this->run->names->called($named) : '');
     }
 
     private function isOfBolt(Mishap $mishap): bool
@@ -152,7 +163,7 @@ final readonly class Mishaps
             Mishap::GaveWay => $step !== null && $this->run->plan->has($step) ? ['type' => 'gave_way', 'step' => $step] : self::reports(Fault::GaveWay, $step),
             Mishap::DidAnother => self::reports(Fault::DidAnother, $step, ['other' => $named]),
             Mishap::DidTwo => $this->oneTooMany($named),
-            Mishap::NotSure => $choice === self::OF_THE_ROUND || $at === null ? self::reports(Fault::UnsureCount, $this->roundStep()) : self::reports(Fault::NotProved, $step),
+            Mishap::NotSure => $choice === self::OF_THE_ROUND || $at === null ? self::reports(Fault::UnsureCount, $this->roundStep() ?? $step) : self::reports(Fault::NotProved, $step),
             Mishap::WrongSetting => self::reports(Fault::WrongSetting, $this->roundStep()),
             Mishap::DroppedWrench, Mishap::WrenchDied => self::reports($mishap->fault(), $step ?? self::WHOLE, $tool === null ? [] : ['tool' => $tool]),
             Mishap::PartMoved => $at === null ? null : ['type' => 'part_moved', 'part' => $part],
@@ -235,12 +246,12 @@ final readonly class Mishaps
         return $this->here?->position === $position && ! $this->here instanceof CheckStep ? $this->here->id : $position;
     }
 
-    /** A step of the round that somebody speaks of: the one under way, else the one before it. */
+    /** What was done last of the round that somebody speaks of: the one under way, else the one before it. */
     private function roundStep(): ?string
     {
-        foreach ($this->here === null ? [] : $this->run->steps->stepsOf($this->here->stage, $this->here->leg) as $step) {
+        foreach ($this->here === null ? [] : array_reverse($this->run->steps->stepsOf($this->here->stage, $this->here->leg)) as $step) {
             if ($this->run->steps->live($step->id) !== null) {
-                return $this->here?->id;
+                return $step->id;
             }
         }
 

@@ -42,7 +42,12 @@ final readonly class Price
             $price['checked'] === 0 ? '' : $price['checked'].($price['checked'] === 1 ? ' fastener' : ' fasteners').' checked, new where it fails',
             $price['repaired'] === 0 ? '' : 'a thread repair',
         ]);
-        $work = $price['lost'] === 0 ? '' : sprintf('%d %s done again, about %s', $price['lost'], $price['lost'] === 1 ? 'step' : 'steps', $price['minutes']);
+        $loose = count($price['loosened']);
+        $work = match (true) {
+            $price['lost'] > 0 => sprintf('%d %s done again, about %s', $price['lost'], $price['lost'] === 1 ? 'step' : 'steps', $price['minutes']),
+            $loose > 0 => sprintf('%s loosened, and done in %s turn', $loose === 1 ? 'one' : $loose, $loose === 1 ? 'its' : 'their'),
+            default => '',
+        };
 
         return ucfirst($metal === [] ? ($work === '' ? 'nothing' : "no metal; $work") : implode(', ', $metal).($work === '' ? '' : "; $work")).'.';
     }

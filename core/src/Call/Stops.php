@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Call;
 
+use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\CaseState;
@@ -39,19 +40,20 @@ final readonly class Stops
     private function of(CaseState $case, string $at): array
     {
         return [
-            'word' => self::word($case->fault), 'shape' => self::shape($case->fault), 'fault' => $case->fault->value, 'step' => $at, 'reason' => $this->reason($case->fault, $at), 'says' => $case->sentence,
+            'word' => self::word($case->fault), 'shape' => self::shape($case->fault), 'fault' => $case->fault->value, 'step' => $at, 'reason' => $this->reason($case->sentence, $at), 'says' => $case->sentence,
             'because' => $this->because($case->fault, $at), 'lead' => $case->leadDecides, 'price' => (new Price($this->run, $this->pace))->of($case->toDo()), 'reaches' => $this->reaches($case),
             'lacks' => (new Lacking($this->run->names))->of($case), 'ways' => array_map(fn (NextAction $w): string => $w->sentence, (new Advice($this->run))->nextActions()),
         ];
     }
 
-    /** Why what was taken there is not good; empty where nothing was, or it was good. */
-    private function reason(Fault $fault, string $step): string
+    /** Why what was taken there is not good. */
+    private function reason(string $says, string $step): string
     {
         $taken = $this->run->state->live($step);
-        $isGood = $taken?->judgement->verdict->isGood() ?? true;
+        $isGood = $taken === null || ($taken->judgement->verdict->isGood() && $taken->judgement->evidence !== EvidenceGrade::Unknown);
 
-        return $taken === null || ($isGood && $fault !== Fault::NotProved) ? '' : $taken->judgement->reason;
+        // Where the value was good, the rule's own first words say what was not.
+        return $isGood ? (string) preg_replace('/\. .*$/su', '.', $says) : $taken->judgement->reason;
     }
 
     /** @return list<string> the positions that something is still asked of */

@@ -4,8 +4,15 @@ import { api } from './client';
 
 const LIVE_MS = 2_000;
 
+type Ask = (run: string, since: number) => Promise<{ data?: unknown }>;
+
+const atDesk: Ask = (run, since) => api.GET('/live', { params: { query: { run, since } } });
+
+/** How a bench asks: it need not be allowed to audit. */
+export const atBench: Ask = (run, since) => api.GET('/bench/runs/{run}/moved', { params: { path: { run }, query: { since } } });
+
 /** While the page is visible, asks whether a run has moved on and has the screen's query fetched again when it has. */
-export function useLive(run: string | null, since: number, queryKey: readonly unknown[]): void {
+export function useLive(run: string | null, since: number, queryKey: readonly unknown[], ask = atDesk): void {
   const client = useQueryClient();
   const key = JSON.stringify(queryKey);
   useEffect(() => {
@@ -13,7 +20,7 @@ export function useLive(run: string | null, since: number, queryKey: readonly un
     const timer = setInterval(() => {
       if (document.visibilityState !== 'visible') return;
       const shown = { queryKey: JSON.parse(key) as unknown[] };
-      api.GET('/live', { params: { query: { run, since } } }).then(
+      ask(run, since).then(
         // No content where nothing moved.
         ({ data }) => {
           if (data) void client.invalidateQueries(shown);
@@ -23,5 +30,5 @@ export function useLive(run: string | null, since: number, queryKey: readonly un
       );
     }, LIVE_MS);
     return () => clearInterval(timer);
-  }, [run, since, key, client]);
+  }, [run, since, key, client, ask]);
 }

@@ -255,6 +255,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/runs/{run}/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether anybody has gone on with a run since an entry */
+        get: operations["bench.moved"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench/runs/{run}/mishaps": {
         parameters: {
             query?: never;
@@ -1884,6 +1901,17 @@ export interface components {
                 mono_ms: number | null;
                 clock: string | null;
             } | null;
+            /** @description what was put off, and blocks the end */
+            put_off: {
+                step: string;
+                says: string;
+                reason: string;
+                event: {
+                    [key: string]: unknown;
+                };
+            }[];
+            /** @description what stands between this and the end, once nothing of the plan is left to do */
+            blocks: string[];
             wet: {
                 agent: string;
                 seconds: number;
@@ -1932,6 +1960,11 @@ export interface components {
             time: components["schemas"]["WorkTime"];
             left: components["schemas"]["LeftRun"];
             holder: {
+                /**
+                 * Format: date-time
+                 * @description when something was last received from that bench
+                 */
+                heard_at: string | null;
                 person: string;
                 person_name: string | null;
                 device: string;
@@ -3470,6 +3503,40 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RunSheet"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.moved": {
+        parameters: {
+            query: {
+                since: number;
+            };
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It has moved on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        last_seq: number;
+                    };
+                };
+            };
+            /** @description It has not */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };

@@ -8,6 +8,13 @@ export function dayAndTime(iso: string, timeZone: string): string {
   return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(iso));
 }
 
+/** "2026-11-24": the calendar day that it is now in a zone. */
+export function dateIn(timeZone: string, now = new Date()): string {
+  const parts = new Intl.DateTimeFormat('en-GB', { day: '2-digit', month: '2-digit', year: 'numeric', timeZone }).formatToParts(now);
+  const of = (type: string) => parts.find((p) => p.type === type)?.value ?? '';
+  return `${of('year')}-${of('month')}-${of('day')}`;
+}
+
 /** A calendar day that is no instant: "2026-11-06" → "6 Nov 2026". */
 export function calendarDay(date: string): string {
   return day(`${date}T12:00:00Z`, 'UTC');

@@ -9,6 +9,6 @@ type Props = { panel: AsidePanel; bench: Bench; sheet: RunSheet; view: BenchView
 
 /** What lies behind + and /. */
 export function Aside({ panel, bench, sheet, view, pad = false, onPad, onTool, onClose }: Props) {
-  if (panel === 'more') return <MorePanel bench={bench} sheet={sheet} pad={pad} onPad={onPad} onTool={onTool} onClose={onClose} />;
+  if (panel === 'more') return <MorePanel bench={bench} sheet={sheet} view={view} pad={pad} onPad={onPad} onTool={onTool} onClose={onClose} />;
   return panel === 'wrong' ? <WrongSheet bench={bench} sheet={sheet} view={view} onClose={onClose} /> : null;
 }

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import type { BenchView, Decision, RunSheet } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
-import { BadgePin } from '@/ui/BadgePin';
 import { Loaded } from '@/ui/states';
+import { BadgeSide } from './BadgeSide';
 import { BigKey } from './BigKey';
 import { FullSheet } from './FullSheet';
 import { acceptRepair, decideFault, useDecisions } from './queries';
@@ -49,17 +48,18 @@ function Faults({ bench, faults, onClose }: { bench: Bench; faults: Fault[]; onC
         </BigKey>
       </main>
     );
+  if (chosen) return <Word bench={bench} fault={fault} chosen={chosen} onBack={() => setChosen(null)} onClose={onClose} />;
   return (
     <>
-      <main className="min-h-0 grow overflow-auto px-7 py-5">
-        <h1 className="text-[36px] leading-tight">{fault.title}</h1>
-        <p className="mt-2 max-w-5xl text-xl">{fault.says}</p>
-        {faults.length > 1 && <p className="mt-1 text-lg text-soft">{faults.length - 1} more wait after this one.</p>}
-        {chosen ? <Word bench={bench} fault={fault} chosen={chosen} onClose={onClose} /> : <Choices choices={fault.choices} onChoose={setChosen} />}
+      <main className="min-h-0 grow overflow-auto px-7 py-4">
+        <h1 className="text-[34px] leading-tight">{fault.title}</h1>
+        <p className="mt-1 max-w-5xl text-xl leading-snug">{fault.says}</p>
+        {faults.length > 1 && <p className="text-lg text-soft">{faults.length - 1} more wait after this one.</p>}
+        <Choices choices={fault.choices} onChoose={setChosen} />
       </main>
       <footer className="flex shrink-0 gap-4 border-t border-hair px-7 py-3">
-        <BigKey cap="/" onClick={chosen ? () => setChosen(null) : onClose}>
-          {chosen ? 'Another word' : 'Back, nothing is decided'}
+        <BigKey cap="/" onClick={onClose}>
+          Back, nothing is decided
         </BigKey>
       </footer>
     </>
@@ -69,9 +69,9 @@ function Faults({ bench, faults, onClose }: { bench: Bench; faults: Fault[]; onC
 function Choices({ choices, onChoose }: { choices: Decision[]; onChoose: (chosen: Decision) => void }) {
   const may = choices.filter((c) => c.price !== undefined);
   return (
-    <ul className="mt-4">
+    <ul className="mt-3">
       {may.map((choice, i) => (
-        <li key={choice.disposition} className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] items-center gap-7 border-t border-hair py-3">
+        <li key={choice.disposition} className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] items-center gap-7 border-t border-hair py-2">
           <BigKey cap={String(i + 1)} onClick={() => onChoose(choice)}>
             {choice.says}
             <span className="block text-lg font-normal text-soft">{choice.means}</span>
@@ -90,50 +90,33 @@ function Choices({ choices, onChoose }: { choices: Decision[]; onChoose: (chosen
   );
 }
 
-function Word({ bench, fault, chosen, onClose }: { bench: Bench; fault: Fault; chosen: Decision; onClose: () => void }) {
-  const { command } = bench;
-  const sign = async (badge: string, pin: string) =>
-    command.mutateAsync(decideFault({ case: fault.case, step: fault.step, disposition: chosen.disposition }, { badge, pin })).then(
-      () => {
-        onClose();
-        return true;
-      },
-      () => false,
-    );
+type WordProps = { bench: Bench; fault: Fault; chosen: Decision; onBack: () => void; onClose: () => void };
+
+function Word({ bench, fault, chosen, onBack, onClose }: WordProps) {
+  const decided = { case: fault.case, step: fault.step, disposition: chosen.disposition };
   return (
-    <div className="mt-5 grid grid-cols-[minmax(0,1fr)_28rem] gap-8 portrait:grid-cols-1">
-      <div>
-        <h2 className="text-3xl">{chosen.says}</h2>
-        <p className="mt-2 text-xl">{chosen.means}</p>
-        <div className="mt-4">{chosen.price && <PriceRow price={chosen.price} />}</div>
-        <p className="mt-4 text-lg text-soft">Badge and PIN are for this one thing; the bench stays in the hands it is in.</p>
-      </div>
-      <BadgePin done="Decide" busy={command.isPending} error={command.isError ? sentenceOf(command.error) : ''} onDone={sign} />
-    </div>
+    <BadgeSide bench={bench} who="Whoever decides" done="Decide" onSign={(badge, pin) => decideFault(decided, { badge, pin })} onDone={onClose}>
+      <p className="text-2xl">{fault.title}</p>
+      <h1 className="mt-1 text-[44px] leading-tight">{chosen.says}</h1>
+      <p className="mt-2 text-xl">{chosen.means}</p>
+      <div className="mt-5">{chosen.price && <PriceRow price={chosen.price} />}</div>
+      <p className="mt-5 text-lg text-soft">Badge and PIN are for this one thing; the bench stays in the hands it is in.</p>
+      <BigKey cap="/" className="mt-8 w-fit" onClick={onBack}>
+        Another word
+      </BigKey>
+    </BadgeSide>
   );
 }
 
 function Accepting({ bench, view, position, onClose }: { bench: Bench; view: BenchView; position: string; onClose: () => void }) {
-  const { command } = bench;
-  const sign = async (badge: string, pin: string) =>
-    command.mutateAsync(acceptRepair(position, { badge, pin })).then(
-      () => {
-        onClose();
-        return true;
-      },
-      () => false,
-    );
   usePanelKeys({ '/': onClose });
   return (
-    <main className="grid grow grid-cols-[minmax(0,1fr)_28rem] gap-8 px-7 py-5 portrait:grid-cols-1">
-      <div>
-        <h1 className="text-[40px] leading-tight">{view.call.says[0]}</h1>
-        <p className="mt-3 text-xl">Look at the thread and at what was set before you sign: every later round is held here until then, and goes on after.</p>
-        <BigKey cap="/" className="mt-8" onClick={onClose}>
-          Back, nothing is accepted
-        </BigKey>
-      </div>
-      <BadgePin done="Accept" busy={command.isPending} error={command.isError ? sentenceOf(command.error) : ''} onDone={sign} />
-    </main>
+    <BadgeSide bench={bench} who="Whoever accepts it" done="Accept" onSign={(badge, pin) => acceptRepair(position, { badge, pin })} onDone={onClose}>
+      <h1 className="text-[40px] leading-tight">{view.call.says[0]}</h1>
+      <p className="mt-3 text-xl">Look at the thread and at what was set before you sign: every later round is held here until then, and goes on after.</p>
+      <BigKey cap="/" className="mt-8 w-fit" onClick={onClose}>
+        Back, nothing is accepted
+      </BigKey>
+    </BadgeSide>
   );
 }

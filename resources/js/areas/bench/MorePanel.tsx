@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { RunSheet } from '@/api/types';
+import type { BenchView, RunSheet } from '@/api/types';
 import { useSignOut } from '@/api/session';
 import { Panel } from '@/ui/Panel';
 import { StillIn } from '@/ui/SignOut';
 import { useTheme } from '@/ui/theme';
 import { BigKey } from './BigKey';
 import { LeavePanel } from './LeavePanel';
+import { PutOffPanel } from './PutOffPanel';
 import { useSoundSwitch } from './sounds';
 import { usePanelKeys } from './usePadKeys';
 import { type Bench, useObserve } from './useRun';
@@ -14,6 +15,7 @@ import { type Bench, useObserve } from './useRun';
 type Props = {
   bench: Bench;
   sheet: RunSheet;
+  view: BenchView;
   pad: boolean;
   onPad: (() => void) | undefined;
   onTool: (() => void) | undefined;
@@ -21,8 +23,8 @@ type Props = {
 };
 
 /** What one needs seldom: another tool, keys on the glass, the hook, the light, the way off. Parking is always offered. */
-export function MorePanel({ bench, sheet, pad, onPad, onTool, onClose }: Props) {
-  const [leaving, setLeaving] = useState(false);
+export function MorePanel({ bench, sheet, view, pad, onPad, onTool, onClose }: Props) {
+  const [aside, setAside] = useState<'leaving' | 'end' | null>(null);
   const { theme, flip } = useTheme();
   const sounds = useSoundSwitch();
   const navigate = useNavigate();
@@ -35,7 +37,8 @@ export function MorePanel({ bench, sheet, pad, onPad, onTool, onClose }: Props) 
   const ways: [string, () => void][] = [
     ...(onTool ? ([['Another tool', then(onTool)]] as [string, () => void][]) : []),
     ...(onPad ? ([[pad ? 'Put the keys away' : 'Keys on the glass', then(onPad)]] as [string, () => void][]) : []),
-    ['Leave it, or hand it over', () => setLeaving(true)],
+    ['Leave it, or hand it over', () => setAside('leaving')],
+    [view.put_off.length > 0 ? `Take up what was put off (${String(view.put_off.length)})` : 'What stands before the end', () => setAside('end')],
     ['My hook', () => void navigate('/bench')],
     [theme === 'light' ? 'Dark, for the night' : 'Light, for the day', then(flip)],
     [sounds.on ? 'Sounds off' : 'Sounds on', then(sounds.flip)],
@@ -44,8 +47,9 @@ export function MorePanel({ bench, sheet, pad, onPad, onTool, onClose }: Props) 
       ? []
       : ([[`${sheet.holder.partner_name} leaves`, then(() => void observe({ type: 'second_person_left' }))]] as [string, () => void][])),
   ];
-  usePanelKeys(leaving ? {} : Object.fromEntries(ways.map(([, work], i) => [String(i + 1), work])));
-  if (leaving) return <LeavePanel bench={bench} sheet={sheet} onClose={onClose} />;
+  usePanelKeys(aside ? {} : Object.fromEntries(ways.map(([, work], i) => [String(i + 1), work])));
+  if (aside === 'leaving') return <LeavePanel bench={bench} sheet={sheet} onClose={onClose} />;
+  if (aside === 'end') return <PutOffPanel bench={bench} view={view} onClose={onClose} />;
   return (
     <Panel title="More" open onClose={onClose} big>
       <div className="grid grid-cols-2 gap-4">

@@ -1,4 +1,5 @@
 import { BigKey } from './BigKey';
+import { Unsent } from './Unsent';
 import { usePadKeys } from './usePadKeys';
 import type { Bench } from './useRun';
 
@@ -18,7 +19,8 @@ export function NoticeScreen({ bench, onRead }: { bench: Bench; onRead: () => vo
         <BigKey look="fault" cap="*" onClick={onRead} className="min-w-72">
           I have read it
         </BigKey>
-        <p className="ml-auto max-w-56 text-lg text-soft">Enter and the foot switch do nothing here.</p>
+        <p className="max-w-56 text-lg text-soft">Enter and the foot switch do nothing here.</p>
+        {bench.view && <Unsent bench={bench} view={bench.view} />}
       </div>
     </main>
   );

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
-import { BadgePin } from '@/ui/BadgePin';
+import { JointMap } from '@/ui/JointMap';
 import { Aside, type AsidePanel } from './Aside';
+import { BadgeSide } from './BadgeSide';
 import { KeyBar } from './KeyBar';
-import { NeedsServer } from './NeedsServer';
 import { joinRun } from './queries';
 import type { Bench } from './useRun';
-import { PointMap } from './TurningPoints';
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 
@@ -15,29 +13,19 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 export function PersonScreen({ bench, sheet, view }: Props) {
   const { call } = view;
   const [panel, setPanel] = useState<AsidePanel>(null);
-  const { command } = bench;
-  const join = async (badge: string, pin: string): Promise<boolean> =>
-    command.mutateAsync(joinRun({ badge, pin })).then(
-      () => true,
-      () => false,
-    );
   return (
     <>
-      <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] overflow-auto portrait:grid-cols-1">
-        <section className="px-7 py-5">
-          <h1 className="text-[40px] leading-tight">{call.title}</h1>
-          {call.says.map((text) => (
-            <p key={text} className="mt-1 text-xl">
-              {text}
-            </p>
-          ))}
-          <div className="mt-3">
-            <NeedsServer bench={bench} />
-            <BadgePin done="Join" busy={command.isPending} error={command.isError ? sentenceOf(command.error) : ''} onDone={join} />
-          </div>
-        </section>
-        <PointMap sheet={sheet} view={view} />
-      </main>
+      <BadgeSide bench={bench} who="Whoever joins" done="Join" onSign={(badge, pin) => joinRun({ badge, pin })}>
+        <h1 className="text-[40px] leading-tight">{call.title}</h1>
+        {call.says.map((text) => (
+          <p key={text} className="mt-1 text-xl">
+            {text}
+          </p>
+        ))}
+        <div className="min-h-0 grow py-3">
+          <JointMap sketch={sheet.sketch} marks={view.marks} now={call.position ?? null} detail="full" label="The joint with the marks that must be on it" />
+        </div>
+      </BadgeSide>
       <KeyBar
         bench={bench}
         view={view}

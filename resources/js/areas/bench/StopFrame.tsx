@@ -34,25 +34,25 @@ const SHAPES: Record<Shape, ReactNode> = {
 const ROOM: Record<Shape, string> = {
   closed: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
   edge: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-[12%]',
-  cracked: 'grid-cols-[59fr_29fr] gap-x-[10%] pr-7',
+  cracked: 'grid-cols-[57fr_27fr] gap-x-[11%] pr-7',
   dotted: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
   half: 'grid-cols-[56fr_38fr] gap-x-[5%] pr-9',
 };
 
-/** Anything but a good result changes the whole screen's shape, and each in its own way: it is seen before it is read. */
+/** Anything but a good result changes the whole screen's shape, and each in its own way: it is seen before it is read. The keys stay where they always are. */
 export function StopFrame({ shape, what, joint, keys }: { shape: Shape; what: ReactNode; joint: ReactNode; keys: ReactNode }) {
   return (
-    <main className="relative m-4 flex min-h-0 grow flex-col" data-shape={shape}>
-      <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 h-full w-full overflow-visible" aria-hidden="true">
-        {SHAPES[shape]}
-      </svg>
-      <div
-        className={`relative grid min-h-0 grow gap-9 pt-6 pl-9 portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)] portrait:pr-[9%] ${ROOM[shape]}`}
-      >
-        {what}
-        {joint}
-      </div>
-      <div className={`relative flex flex-wrap items-center gap-4 px-9 py-5 ${shape === 'edge' ? 'pr-[12%]' : ''}`}>{keys}</div>
-    </main>
+    <>
+      <main className="relative m-4 flex min-h-0 grow flex-col" data-shape={shape}>
+        <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 h-full w-full overflow-visible" aria-hidden="true">
+          {SHAPES[shape]}
+        </svg>
+        <div className={`relative grid min-h-0 grow gap-9 py-6 pl-9 portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)] ${ROOM[shape]}`}>
+          {what}
+          {joint}
+        </div>
+      </main>
+      <footer className="flex shrink-0 flex-wrap items-center gap-4 border-t border-hair px-7 py-3 portrait:gap-3 portrait:px-5">{keys}</footer>
+    </>
   );
 }

@@ -112,6 +112,9 @@ type WhatProps = Pick<Props, 'sheet' | 'view' | 'stop'> & { name: string; answer
 function WhatAndNow({ sheet, view, stop, name, answering }: WhatProps) {
   const { call } = view;
   const where = whereOf(sheet, stop.step.split(':')[1]);
+  // What its key says is what is done first; the rest comes after it.
+  const now = call.says[0] ?? stop.ways[0] ?? '';
+  const also = stop.ways.filter((way) => way !== now).slice(0, 2);
   return (
     <div className="flex min-h-0 flex-col justify-center" role="alert">
       <h1 className="text-[28px] leading-tight font-semibold">
@@ -119,11 +122,12 @@ function WhatAndNow({ sheet, view, stop, name, answering }: WhatProps) {
         {where !== '' && `, ${where}`}
       </h1>
       <p className={`wide leading-none font-bold text-fault ${stop.word.length > 6 ? 'text-[min(6rem,11vh)]' : 'text-[min(9.5rem,18vh)]'}`}>{stop.word}</p>
-      {stop.reason !== '' && <p className="mt-3 text-2xl">{stop.reason}</p>}
+      {stop.reason.toLowerCase() !== `${stop.word.toLowerCase()}.` && <p className="mt-3 text-2xl">{stop.reason}</p>}
       <p className="mt-3 text-[26px] leading-tight font-semibold">
-        {call.kind === 'lead' ? `${call.says[0] ?? ''} Call the lead.` : (stop.ways[0] ?? call.says[0])}
+        {now}
+        {call.kind === 'lead' && ' Call the lead.'}
       </p>
-      {stop.ways.length > 1 && <p className="mt-2 text-xl leading-snug">{stop.ways.slice(1, 4).join(' ')}</p>}
+      {also.length > 0 && <p className="mt-2 text-xl leading-snug">{also.join(' ')}</p>}
       <p className="mt-3 text-xl leading-snug">{stop.because}</p>
       <p className="mt-1 text-xl leading-snug">
         Costs: {stop.price.says.charAt(0).toLowerCase()}

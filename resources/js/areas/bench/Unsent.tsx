@@ -9,7 +9,7 @@ export function Unsent({ bench, view, says }: { bench: Bench; view: BenchView; s
       <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
       {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
       {bench.beside.state === 'unavailable' && <p className="text-soft">The server decides each pull here.</p>}
-      <p className="text-soft">{says ?? `step ${String(Math.min(view.done + 1, view.all))} of ${String(view.all)}`}</p>
+      <p className="text-soft">{says ?? progressOf(view)}</p>
     </div>
   );
 }
@@ -18,3 +18,6 @@ function sentState(waiting: number, trouble: string | null): string {
   if (waiting === 0) return 'all sent';
   return trouble === null ? `sending ${String(waiting)}` : `${String(waiting)} kept here: ${trouble}`;
 }
+
+const progressOf = ({ done, all }: BenchView): string =>
+  done < all ? `step ${String(done + 1)} of ${String(all)}` : `${String(all)} of ${String(all)} steps done`;

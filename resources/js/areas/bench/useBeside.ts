@@ -1,7 +1,9 @@
 import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { answerOf, api } from '@/api/client';
+import { useZone } from '@/api/session';
 import type { BenchView, RunSheet } from '@/api/types';
+import { dateIn } from '@/lib/typeset';
 import { CoreBeside, type Outcome } from '@/core/beside';
 import { BENCH } from './queries';
 import type { RunObservation } from './outbox';
@@ -98,7 +100,8 @@ async function stood(core: CoreBeside, plan: string, sheet: RunSheet, since: Hap
  * A run beside the screen. It stands where the server's sheet says, goes on with what happened here since, and decides the
  * next thing in milliseconds. Where it cannot start, everything waits for the server's answers.
  */
-export function useBeside(sheet: RunSheet | undefined, since: Since) {
+export function useBeside(told: RunSheet | undefined, since: Since) {
+  const sheet = useOfToday(told);
   const { turn, again } = useAgain();
   const outcomes = useRef(new Map<string, Outcome>());
   const flying = useFlying();
@@ -126,6 +129,23 @@ export function useBeside(sheet: RunSheet | undefined, since: Since) {
   const leave = useCallback(() => inTurn((core) => core.leave()), [inTurn]);
   const decided = useCallback((id: string) => outcomes.current.get(id), []);
   return { again, landed: flying.landed, state, decided, ask, leave, view: state === 'ready' ? shown : null, take };
+}
+
+const DAY_MS = 30_000;
+
+/** The tools of a sheet are judged for the day it is now by the shop's clock, however long ago the sheet came: one is fit until its due day. */
+function useOfToday(sheet: RunSheet | undefined): RunSheet | undefined {
+  const zone = useZone();
+  const [today, setToday] = useState(() => dateIn(zone));
+  useEffect(() => {
+    const timer = setInterval(() => setToday(dateIn(zone)), DAY_MS);
+    return () => clearInterval(timer);
+  }, [zone]);
+  return useMemo(() => {
+    const day = sheet?.beside.rack.day;
+    // A tablet whose clock is behind does not make yesterday of the server's today.
+    return sheet && typeof day === 'string' && day < today ? { ...sheet, beside: { ...sheet.beside, rack: { ...sheet.beside.rack, day: today } } } : sheet;
+  }, [sheet, today]);
 }
 
 /** Is it the same in all its parts? */

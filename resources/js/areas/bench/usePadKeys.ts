@@ -31,6 +31,8 @@ export function usePadKeys(keys: Keys, quietMs = 0): void {
       const close = digit && performance.now() - digitAt < ALONE_MS;
       if (digit || close) clearTimeout(timer);
       if (digit) digitAt = performance.now();
+      // No reading has such a key in it: whatever number stood there is done with.
+      else if (event.key !== 'Enter') digitAt = -Infinity;
       const action = latest.current[event.key];
       const elsewhere = event.target instanceof HTMLElement && event.target.closest('[role="dialog"], button, a') !== null && event.key === 'Enter';
       const endsNumber = quietMs > 0 && event.key === 'Enter' && performance.now() - digitAt < NUMBER_MS;

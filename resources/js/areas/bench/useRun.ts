@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
+import { atBench, useLive } from '@/api/live';
 import { useMe, useSession } from '@/api/session';
 import type { BenchView, RunSheet } from '@/api/types';
 import { type Outbox, type OutboxState, type RunObservation, clocks, isOfRun } from './outbox';
@@ -45,6 +46,8 @@ export function useRun(id: string) {
   const command = useRunCommand(id, ready, Math.max(lastSeq, newest));
   const view: BenchView | null = beside.view ?? sheet?.view ?? null;
   const waits = beside.state !== 'ready' && untold(state, id, lastSeq).length > 0;
+  // Somebody else may go on with it elsewhere, or decide about it: both see it as it happens.
+  useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), atBench);
   useToldByServer(mine, beside.decided, setNotice);
   useUndecided(state.unread, beside.again);
   return { query, sheet, view, waits, outbox, outboxState: state, command, beside, happened, notice, setNotice, baseSeq: Math.max(lastSeq, newest) };

@@ -28,7 +28,7 @@ export function useHeads(sheet: RunSheet, heads: readonly string[]) {
 
 /** The key that touches the head whose number was typed. */
 export function touchKey({ number, isKnown, touchTyped }: ReturnType<typeof useHeads>): BarKey {
-  const waits = isKnown ? null : number === '' ? 'Type a number to touch it' : `No ${number} here`;
+  const waits = isKnown ? null : number === '' ? 'Type its number' : `No ${number} here`;
   return { cap: '*', says: `Touch no. ${number}`, do: touchTyped, waits };
 }
 

@@ -1,10 +1,8 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
-import { BadgePin } from '@/ui/BadgePin';
 import { Aside, type AsidePanel } from '../Aside';
+import { BadgeSide } from '../BadgeSide';
 import { KeyBar } from '../KeyBar';
-import { NeedsServer } from '../NeedsServer';
 import { lookAt } from '../queries';
 import type { Bench } from '../useRun';
 import { digitKeys } from '../words';
@@ -16,24 +14,20 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stage: string };
 
 /** Somebody else looks for themselves, and is not told what the first has found; badge and PIN say who it was. */
 export function SecondLook({ bench, sheet, view, stage }: Props) {
-  const all = view.call.heads ?? [];
-  const heads = useHeads(sheet, all);
+  const heads = useHeads(sheet, view.call.heads ?? []);
   const [looked, setLooked] = useState(false);
   const [panel, setPanel] = useState<AsidePanel>(null);
   const { differ } = heads;
+  const look = <Look sheet={sheet} view={view} heads={heads} onTouch={looked ? () => undefined : heads.touch} />;
   return (
     <>
-      <main className={`min-h-0 grow px-7 pt-5 ${looked ? 'grid grid-cols-[minmax(0,1fr)_28rem] gap-8 overflow-auto portrait:grid-cols-1' : 'flex flex-col'}`}>
-        <div className="flex min-h-0 grow flex-col">
-          <h1 className="text-[44px] leading-none">{view.call.title}</h1>
-          <p className="mt-2 text-xl">{view.call.says[0]} Every head must look like its picture. Touch any that differs.</p>
-          <Heads sheet={sheet} view={view} differ={differ} heads={all} onTouch={looked ? () => undefined : heads.touch} />
-          <div className="min-h-20 pb-3">
-            <WhatDiffers differ={differ} names={heads.names} all={all.length} />
-          </div>
-        </div>
-        {looked && <Signed bench={bench} stage={stage} differ={differ} />}
-      </main>
+      {looked ? (
+        <BadgeSide bench={bench} who="Whoever has looked" done="Sign" onSign={(badge, pin) => lookAt(stage, [...differ], { badge, pin })}>
+          {look}
+        </BadgeSide>
+      ) : (
+        <main className="flex min-h-0 grow flex-col px-7 pt-5">{look}</main>
+      )}
       <KeyBar
         bench={bench}
         view={view}
@@ -55,18 +49,18 @@ function signs({ differ, names }: ReturnType<typeof useHeads>): string {
   return differ.length === 0 ? 'All agree, sign it' : `Sign that ${names} ${differ.length === 1 ? 'differs' : 'differ'}`;
 }
 
-function Signed({ bench, stage, differ }: { bench: Bench; stage: string; differ: readonly string[] }) {
-  const { command } = bench;
-  const sign = async (badge: string, pin: string) =>
-    command.mutateAsync(lookAt(stage, [...differ], { badge, pin })).then(
-      () => true,
-      () => false,
-    );
+type LookProps = { sheet: RunSheet; view: BenchView; heads: ReturnType<typeof useHeads>; onTouch: (position: string) => void };
+
+function Look({ sheet, view, heads: { differ, names }, onTouch }: LookProps) {
+  const all = view.call.heads ?? [];
   return (
-    <div className="pb-4">
-      <p className="mb-2 text-xl font-semibold">Whoever has looked: badge and PIN.</p>
-      <NeedsServer bench={bench} />
-      <BadgePin done="Sign" busy={command.isPending} error={command.isError ? sentenceOf(command.error) : ''} onDone={sign} />
-    </div>
+    <>
+      <h1 className="text-[44px] leading-none">{view.call.title}</h1>
+      <p className="mt-2 text-xl">{view.call.says[0]} Every head must look like its picture. Touch any that differs.</p>
+      <Heads sheet={sheet} view={view} differ={differ} heads={all} onTouch={onTouch} />
+      <div className="min-h-20 pb-3">
+        <WhatDiffers differ={differ} names={names} all={all.length} />
+      </div>
+    </>
   );
 }

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { useMe } from '@/api/session';
-import { sentenceOf } from '@/lib/problem';
-import { BadgePin } from '@/ui/BadgePin';
+import { JointMap } from '@/ui/JointMap';
 import { Aside, type AsidePanel } from '../Aside';
+import { BadgeSide } from '../BadgeSide';
 import { KeyBar } from '../KeyBar';
-import { NeedsServer } from '../NeedsServer';
 import { finishRun } from '../queries';
-import { PointMap } from '../TurningPoints';
 import type { Bench } from '../useRun';
 
 const QUIET_MS = 900;
@@ -18,27 +16,15 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 export function SignScreen({ bench, sheet, view }: Props) {
   const me = useMe();
   const [panel, setPanel] = useState<AsidePanel>(null);
-  const { command } = bench;
-  const sign = async (_: string, pin: string) =>
-    command.mutateAsync(finishRun(pin)).then(
-      () => true,
-      () => false,
-    );
   return (
     <>
-      <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] overflow-auto portrait:grid-cols-1">
-        <section className="px-7 py-5">
-          <h1 className="text-[40px] leading-tight">“{view.call.meaning}”</h1>
-          <p className="mt-1 text-xl">
-            {me.name}, your PIN puts your name to that sentence. <span className="text-soft">All {view.all} steps are done.</span>
-          </p>
-          <div className="mt-4">
-            <NeedsServer bench={bench} />
-            <BadgePin known done="Sign" busy={command.isPending || bench.waits} error={command.isError ? sentenceOf(command.error) : ''} onDone={sign} />
-          </div>
-        </section>
-        <PointMap sheet={sheet} view={view} />
-      </main>
+      <BadgeSide bench={bench} who={me.name} done="Sign" known onSign={(_, pin) => finishRun(pin)}>
+        <h1 className="text-[40px] leading-tight">“{view.call.meaning}”</h1>
+        <p className="mt-1 text-xl">{view.call.says[0]}</p>
+        <div className="min-h-0 grow py-3">
+          <JointMap sketch={sheet.sketch} marks={view.marks} detail="full" label="The joint with the marks that are on it" />
+        </div>
+      </BadgeSide>
       <KeyBar
         bench={bench}
         view={view}

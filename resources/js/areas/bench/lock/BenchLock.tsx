@@ -14,7 +14,7 @@ import { useIdleLock } from './useIdleLock';
 export function BenchLock({ children }: { children: ReactNode }) {
   const me = useMe();
   const session = useSession().data;
-  const { outbox } = useOutbox();
+  const { outbox, state } = useOutbox();
   const client = useQueryClient();
   const { idle, open } = useIdleLock(me.sitting ?? '', me.locked);
   const [shown, setShown] = useState<string | null>(null);
@@ -33,6 +33,7 @@ export function BenchLock({ children }: { children: ReactNode }) {
         <LockScreen
           who={`${me.name}, ${session?.device?.name ?? 'this bench'}`}
           shown={shown}
+          unsent={state.waiting.length}
           lastSeq={async () => (await outbox?.lastSeq()) ?? null}
           onOpen={() => {
             outbox?.markAfterIdle(false);
@@ -50,7 +51,7 @@ export function BenchLock({ children }: { children: ReactNode }) {
   );
 }
 
-type LockProps = { who: string; shown: string | null; lastSeq: () => Promise<number | null>; onOpen: () => void; onWithoutPin: () => void };
+type LockProps = { who: string; shown: string | null; unsent: number; lastSeq: () => Promise<number | null>; onOpen: () => void; onWithoutPin: () => void };
 
 /** The same person comes back to what was being done; somebody else begins at the hook. */
 function useUnlock(lastSeq: LockProps['lastSeq'], onOpen: () => void) {
@@ -73,7 +74,7 @@ function useUnlock(lastSeq: LockProps['lastSeq'], onOpen: () => void) {
   });
 }
 
-function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
+function LockScreen({ who, shown, unsent, lastSeq, onOpen, onWithoutPin }: LockProps) {
   const unlock = useUnlock(lastSeq, onOpen);
   const nobody = unlock.error instanceof Problem && unlock.error.unanswered;
   return (
@@ -87,6 +88,7 @@ function LockScreen({ who, shown, lastSeq, onOpen, onWithoutPin }: LockProps) {
           ) : (
             <p className="rounded-xl border-[10px] border-fault bg-fault-ground px-6 py-4 text-2xl font-semibold">{shown}</p>
           )}
+          <p className="text-xl font-semibold">{unsent === 0 ? 'All is sent.' : `${String(unsent)} not sent yet, kept here.`}</p>
           <p className="max-w-xl text-xl">Badge and PIN come back to the same stroke. Another badge begins with its own hook.</p>
           {nobody && <WithoutPin onGoOn={onWithoutPin} />}
         </section>

@@ -13,7 +13,11 @@ import { RunTitle } from '../RunTitle';
 import { NoticeScreen } from '../NoticeScreen';
 import { StopScreen } from '../StopScreen';
 import { ToolScreen } from '../ToolScreen';
-import { Closed, ForTheLead, HeldElsewhere, Left } from '../TurningPoints';
+import { Closed } from '../points/Closed';
+import { ForTheLead } from '../points/ForTheLead';
+import { HeldElsewhere } from '../points/HeldElsewhere';
+import { Left } from '../points/Left';
+import { MidStroke } from '../points/MidStroke';
 import { useSounds } from '../sounds';
 import { FinalLook } from '../end/FinalLook';
 import { SecondLook } from '../end/SecondLook';
@@ -34,7 +38,7 @@ export function Run() {
             <BenchHeader partner={sheet.holder.partner_name}>
               <RunTitle sheet={sheet} />
             </BenchHeader>
-            <Told sheet={sheet} />
+            <Told sheet={sheet} putOff={bench.view?.put_off ?? []} />
             <Wet wet={bench.view?.wet ?? []} />
             <NotKept sentence={bench.outboxState.notKept} />
             {bench.view && bench.outbox ? (
@@ -60,13 +64,18 @@ function NotKept({ sentence }: { sentence: string | null }) {
 }
 
 /** What one has to know about this run beside its steps. */
-function Told({ sheet }: { sheet: RunSheet }) {
-  if (sheet.newer === null && sheet.permits.length === 0) return null;
+function Told({ sheet, putOff }: { sheet: RunSheet; putOff: BenchView['put_off'] }) {
+  if (sheet.newer === null && sheet.permits.length === 0 && putOff.length === 0) return null;
   return (
     <div className="shrink-0 border-b border-line bg-sheet px-7 py-1.5 text-lg">
       {sheet.newer !== null && (
         <p>
           <b>Revision {sheet.newer} is in force now.</b> This run was begun with {sheet.revision} and goes on with it.
+        </p>
+      )}
+      {putOff.length > 0 && (
+        <p className="truncate">
+          <b>Put off:</b> {putOff.map((p) => `${p.says} (${p.reason})`).join('; ')}. It is taken up under +.
         </p>
       )}
       {sheet.permits.map((p) => (
@@ -84,7 +93,7 @@ function Now({ bench, sheet, view }: Props) {
   const me = useMe();
   const device = useSession().data?.device;
   const { call } = view;
-  if (call.kind === 'finished') return <Closed sheet={sheet} view={view} />;
+  if (call.kind === 'finished') return <Closed bench={bench} sheet={sheet} view={view} />;
   // What was set aside is said on the spot, though the run is in other hands by now.
   if (bench.notice) return <NoticeScreen bench={bench} onRead={() => bench.setNotice(null)} />;
   if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
@@ -108,12 +117,15 @@ function SomebodyElse({ bench, sheet, view }: Props) {
 function Begun({ bench, sheet, view }: Props) {
   const [ready, setReady] = useState(false);
   const [more, setMore] = useState(false);
+  // Come back to in the middle of an angle: asked once, when it is opened here.
+  const [amid, setAmid] = useState(view.call.sum !== undefined);
   const untouched = sheet.last_seq <= 1 && view.last === null && bench.outboxState.waiting.length === 0;
+  if (amid && view.call.sum !== undefined) return <MidStroke bench={bench} sheet={sheet} view={view} onGoOn={() => setAmid(false)} />;
   if (ready || !untouched) return <Work bench={bench} sheet={sheet} view={view} />;
   return (
     <>
       <KitScreen bench={bench} sheet={sheet} onReady={() => setReady(true)} onMore={() => setMore(true)} />
-      {more && <MorePanel bench={bench} sheet={sheet} pad={false} onPad={undefined} onTool={undefined} onClose={() => setMore(false)} />}
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} pad={false} onPad={undefined} onTool={undefined} onClose={() => setMore(false)} />}
     </>
   );
 }

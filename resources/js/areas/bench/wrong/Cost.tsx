@@ -86,7 +86,6 @@ function Weighing({ bench, sheet, view, weighed, event, said, onBack, onRecord, 
       <main className="min-h-0 grow overflow-auto px-7 pt-5 pb-3">
         <What weighed={weighed} sheet={sheet} view={view} />
         <Ways weighed={weighed} picked={picked} later={later !== null} onPick={setPicked} />
-        {weighed.lead === true && weighed.decisions && <ForTheLead decisions={weighed.decisions} />}
       </main>
       <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:flex-wrap portrait:px-5">
         <BigKey look="fault" cap="Enter" waits={record ? null : later ? 'Pick 1 or 2 first' : 'Pick 1 first'} onClick={record}>
@@ -148,7 +147,7 @@ function Ways({ weighed, picked, later, onPick }: WaysProps) {
           says={lead ? 'Say it, and stop here' : 'Say it, and put it right'}
           note={lead ? 'the joint stands as it is until then' : 'as the rule says'}
         />
-        {weighed.price && (lead ? <p className="text-xl">No metal yet; what it may cost stands below.</p> : <PriceRow price={weighed.price} />)}
+        {lead ? <ForTheLead decisions={weighed.decisions ?? []} /> : weighed.price && <PriceRow price={weighed.price} />}
         <Who lead={lead} />
       </Row>
       {later && (
@@ -207,18 +206,23 @@ function Way({ n, picked, says, note, onPick }: WayProps) {
 /** What each of the lead's words would cost: so that nobody calls for the dearest in ignorance. */
 function ForTheLead({ decisions }: { decisions: Decision[] }) {
   return (
-    <section className="mt-3 border-t-2 border-line pt-3" aria-label="What the lead may say">
-      <h2 className="text-lg text-soft">What the lead may say</h2>
-      <ul className="grid grid-cols-2 gap-x-8 gap-y-2 pt-1 portrait:grid-cols-1">
-        {decisions
-          .filter((d) => d.price !== undefined)
-          .map((d) => (
-            <li key={d.disposition} className="text-lg">
-              <b>{d.says}:</b> {d.price?.says.charAt(0).toLowerCase()}
-              {d.price?.says.slice(1)}
-            </li>
-          ))}
+    <div>
+      <p className="text-lg">No metal yet. Then, as the lead says:</p>
+      <ul>
+        {bySamePrice(decisions).map(([price, says]) => (
+          <li key={price} className="text-lg leading-snug">
+            <b>{says.join(' / ')}:</b> {price.charAt(0).toLowerCase()}
+            {price.slice(1)}
+          </li>
+        ))}
       </ul>
-    </section>
+    </div>
   );
+}
+
+/** What costs the same is said once. */
+function bySamePrice(decisions: Decision[]): [string, string[]][] {
+  const prices = new Map<string, string[]>();
+  for (const { price, says } of decisions) if (price) prices.set(price.says, [...(prices.get(price.says) ?? []), says]);
+  return [...prices];
 }

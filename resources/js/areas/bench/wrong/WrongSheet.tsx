@@ -8,7 +8,14 @@ import { Picker } from './Picker';
 import { PutOff } from './PutOff';
 import type { Said } from './useWrong';
 
-type Props = { bench: Bench; sheet: RunSheet; view: BenchView; onClose: () => void };
+type Props = {
+  bench: Bench;
+  sheet: RunSheet;
+  view: BenchView;
+  /** What was said already. */
+  begin?: Said;
+  onClose: () => void;
+};
 
 /** What was typed wrongly is no fault of the metal: it is taken back. */
 const TYPED_WRONGLY = '34';
@@ -16,8 +23,8 @@ const TYPED_WRONGLY = '34';
 type At = { is: 'picking' } | { is: 'said'; said: Said } | { is: 'putting off'; says: string; event: Record<string, unknown> } | { is: 'taking back' };
 
 /** Something is wrong: what it is, what it costs, and only then that it is so. */
-export function WrongSheet({ bench, sheet, view, onClose }: Props) {
-  const [at, setAt] = useState<At>({ is: 'picking' });
+export function WrongSheet({ bench, sheet, view, begin, onClose }: Props) {
+  const [at, setAt] = useState<At>(begin ? { is: 'said', said: begin } : { is: 'picking' });
   const observe = useObserve(bench);
   const record = (...events: Record<string, unknown>[]) => {
     onClose();

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Http\Requests;
+
+use App\People\Http\PersonRequest;
+
+/** Has a run moved on since an entry? */
+final class MovedRequest extends PersonRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['since' => 'required|integer|min:0'];
+    }
+}

@@ -1,0 +1,35 @@
+import { useState } from 'react';
+import { BigKey } from '../BigKey';
+import { usePadKeys } from '../usePadKeys';
+import { useObserve } from '../useRun';
+import { WrongSheet } from '../wrong/WrongSheet';
+import { LeftWords } from './LeftWords';
+import { Point, type PointProps, ToHook } from './Point';
+
+const QUIET_MS = 900;
+
+/** It was left: before it is touched, its state is seen, and what whoever left it had to say. */
+export function Left({ bench, sheet, view }: PointProps) {
+  const observe = useObserve(bench);
+  const [wrong, setWrong] = useState(false);
+  const goOn = () => void observe({ type: 'resumed', after_idle: false });
+  usePadKeys({ Enter: goOn, '/': () => setWrong(true) }, QUIET_MS);
+  return (
+    <Point bench={bench} sheet={sheet} view={view} title="Left for now">
+      <LeftWords sheet={sheet} />
+      <p className="text-2xl">
+        {view.done} of {view.all} steps are done; the metal must show these marks. Look before you touch it.
+      </p>
+      <div className="mt-8 flex flex-wrap gap-4">
+        <BigKey look="main" cap="Enter" onClick={goOn}>
+          It looks like this, go on
+        </BigKey>
+        <BigKey cap="/" onClick={() => setWrong(true)}>
+          Something is wrong
+        </BigKey>
+      </div>
+      <ToHook />
+      {wrong && <WrongSheet bench={bench} sheet={sheet} view={view} onClose={() => setWrong(false)} />}
+    </Point>
+  );
+}
