@@ -48,9 +48,10 @@ final readonly class JobOf
         return [$build, app(GiveProcedure::class)($build, $joint->id, $whose->id, $this->lead, procedure: $procedure->id)];
     }
 
+    /** Two of each, so that one may be dropped. */
     public function tools(Person $keeper): void
     {
-        foreach (ShopRack::good()->tools as $tool) {
+        foreach (ShopRack::plenty()->tools as $tool) {
             $id = app(RegisterTool::class)($tool->tool, $tool->name, $keeper);
             app(RecordCalibration::class)($id, Day::of(now()->subMonth()->format('Y-m-d')), Day::of(now()->addMonth()->format('Y-m-d')), true, 'T', $keeper);
         }

@@ -74,6 +74,18 @@ final class BenchActor
         return $this;
     }
 
+    /** @return TestResponse<Response> */
+    public function asks(string $path): TestResponse
+    {
+        return $this->world->atBench($this->device, $this->person, $this->sitting, 'GET', "bench/$path");
+    }
+
+    /** @return array<mixed> */
+    public function get(string $path): array
+    {
+        return (array) $this->asks($path)->assertOk()->json();
+    }
+
     /** @return array<string, mixed> */
     public function show(): array
     {

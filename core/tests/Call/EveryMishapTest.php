@@ -49,7 +49,8 @@ final class EveryMishapTest extends TestCase
         $answers = new Answers($bench, $rack);
         for ($i = 0; $i < 2_000 && ! $bench->state()->finished; $i++) {
             $answers->one();
-            if ($i % self::BETWEEN === 0 && ! $bench->state()->finished && $bench->state()->faults === []) {
+            $state = $bench->state();
+            if ($i % self::BETWEEN === 0 && ! $state->finished && $state->faults === []) {
                 $left = $this->oneGoesWrong($bench, $rack, $left);
             }
         }

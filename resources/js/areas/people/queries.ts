@@ -3,7 +3,7 @@ import { answerOf, api } from '@/api/client';
 import { SESSION } from '@/api/session';
 import { useCommand } from '@/ui/useCommand';
 
-const PEOPLE = ['people'] as const;
+export const PEOPLE = ['people'] as const;
 const NOTICES = ['notices'] as const;
 const NOTICES_MS = 60_000;
 const MACHINE_MS = 30_000;
@@ -26,6 +26,14 @@ export function useAcknowledge() {
 
 export function useUnlockPin() {
   return useCommand((person: string) => answerOf(api.POST('/people/{person}/unlock', { params: { path: { person } } })), PEOPLE);
+}
+
+type Terms = { person: string; classes: ('A' | 'B' | 'C')[]; from_time: string; until_time: string; first_day: string; last_day: string };
+
+export const nameDeputy = (terms: Terms) => answerOf(api.POST('/deputies', { body: terms }));
+
+export function useEndDeputy() {
+  return useCommand((deputy: string) => answerOf(api.POST('/deputies/{deputy}/end', { params: { path: { deputy } } })), PEOPLE);
 }
 
 /** A command on benches. This very browser may be one: what it knows of itself is fetched again as well. */

@@ -6,13 +6,12 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { TableHead } from '@/ui/TableHead';
 import { Failure, Loaded } from '@/ui/states';
+import type { PeopleAndBenches } from '@/api/types';
+import { Deputies } from '../Deputies';
 import { Machine } from '../Machine';
 import { useEnrol, usePeople, useRevoke, useUnlockPin } from '../queries';
 
-type Listed = {
-  people: { id: string; name: string; badge: string | null; roles: string[]; pin_locked: boolean }[];
-  devices: { id: string; name: string; enrolled_at: string; revoked_at: string | null; this_one: boolean }[];
-};
+type Listed = PeopleAndBenches;
 
 /** Who works here, and which browsers are benches. */
 export function People() {
@@ -24,6 +23,7 @@ export function People() {
           <>
             <PeopleTable people={listed.people} />
             <Benches devices={listed.devices} />
+            <Deputies people={listed.people} deputies={listed.deputies} />
             <Machine />
           </>
         )}
