@@ -1,5 +1,5 @@
 import { type Locator, expect } from '@playwright/test';
-import { atFirstBolt, engineIn, expectBolt, layOut, newBench, newSerial, signInAtBench, takeTool, type, test } from './shop';
+import { atFirstBolt, engineIn, expectBolt, layOut, newBench, newSerial, signInAtBench, takeTool, type, test, wrong } from './shop';
 
 test('readings typed while the server cannot be reached are kept, walk on, and are sent when it answers again', async ({ browser }) => {
   const serial = newSerial();
@@ -51,8 +51,7 @@ test('a reading that looks like a slip is asked about before it counts, and a sh
   await bench.getByLabel('Reading of TW-04 in N·m').fill('28');
   await bench.keyboard.press('Enter');
   await expect(bench.getByText('Short', { exact: true })).toBeVisible();
-  await bench.getByRole('button', { name: 'It was something else' }).click();
-  await bench.getByRole('button', { name: /I typed .* wrongly/ }).click();
+  await wrong(bench, /I typed it wrongly/);
   await bench.getByRole('button', { name: 'Misread the scale' }).click();
   await bench.keyboard.type('1041');
   await bench.keyboard.press('Enter');

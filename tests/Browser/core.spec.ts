@@ -62,6 +62,16 @@ test('every procedure that ships is carried out to its end beside a page, and ev
   expect(await different(page, walks)).toEqual([]);
 });
 
+test('every procedure in which whatever may go wrong does once is the same beside a page, screen by screen and byte for byte', async ({ page }) => {
+  test.setTimeout(540_000);
+  const clumsy = lives('mishaps');
+  expect(clumsy.length).toBeGreaterThan(40);
+  expect(clumsy.filter((life) => life.finished !== true).map((life) => life.name)).toEqual([]);
+  await besideCore(page);
+
+  expect(await different(page, clumsy)).toEqual([]);
+});
+
 test('the core beside a page plays a run to itself before anybody asks, and decides as if it had not', async ({ page }) => {
   test.setTimeout(120_000);
   const [walk] = lives('walks');

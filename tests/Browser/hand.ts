@@ -9,6 +9,10 @@ type Seen = {
   timer: string;
   offer: string;
   badge: 'own' | 'second' | 'signs' | null;
+  /** What a stop offers first; null where nothing has stopped. */
+  stop: string | null;
+  /** The lead's sheet lies over it: a word is chosen, or signed. */
+  lead: 'chooses' | 'signs' | null;
   enter: 'live' | 'dead' | 'none';
   number: string;
   all: string;
@@ -36,6 +40,8 @@ const seen = (page: Page): Promise<Seen> =>
               ? (l.closest('section')?.querySelector('[aria-label^="Reach "]')?.getAttribute('aria-label')?.split(' ')[1] ?? '')
               : '',
         })),
+      stop: document.querySelector('[data-shape]') === null ? null : text(capped(/^\*$/)),
+      lead: document.querySelector('[role=dialog] main') === null ? null : entry === null ? 'chooses' : 'signs',
       timer: document.querySelector('[role=timer]')?.getAttribute('aria-label') ?? '',
       offer: text(capped(/^1$/)),
       badge:
@@ -54,6 +60,9 @@ const seen = (page: Page): Promise<Seen> =>
 
 const FREE_LENGTH: Record<string, string> = { mm: '80.00', in: '2.0000' };
 
+/** The lead's badge. */
+const LEAD = '1001';
+
 /** Whose hand it is, who is called for a second one, and what the scales of its wrenches were last set to. */
 export type Hand = { own: string; second: string; scales: Map<string, string> };
 
@@ -69,6 +78,7 @@ function scaleOf(hand: Hand, label: string, value: string): string {
 /** What a good hand puts into a field: the number to reach, else a limit, else what it was before; words as they are asked for. */
 function good(field: Seen['fields'][number], says: string): string {
   const unit = /in (\S+)$/.exec(field.label)?.[1];
+  if (/What was put in/.test(field.label)) return 'insert';
   if (unit === undefined) return /lot/i.test(field.label) ? 'L-104' : (/“(.+?)”/.exec(says)?.[1] ?? 'K7');
   const aim = /^[\d./]+/.exec(field.aim)?.[0];
   const limit = /(?:good from|at least|at most) ([\d./]+)/.exec(field.row)?.[1];
@@ -94,7 +104,10 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   await page.clock.fastForward(1_000 * (4 + seconds((await seen(page)).timer)));
   const now = await seen(page);
   if (now.title.endsWith(': finished')) return true;
-  if (now.badge === 'signs') await pad(page, PIN);
+  if (now.lead === 'chooses') await page.keyboard.press('1');
+  else if (now.lead === 'signs') await enterBadge(page, LEAD);
+  else if (now.stop !== null) await putRight(page, now, hand);
+  else if (now.badge === 'signs') await pad(page, PIN);
   else if (now.badge) await enterBadge(page, hand[now.badge]);
   else if (now.title.startsWith('Take ')) await pad(page, '1');
   else if (now.title.startsWith('What is stamped')) await pad(page, await stampOnMetal(page));
@@ -103,9 +116,16 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   else if (now.number !== '') await page.keyboard.press(now.number);
   else throw new Error(`Nothing here can be answered: ${now.all}`);
   // A badge is done with once its PIN is; all else when the screen says something else.
-  const said = async () => (now.badge ? (await seen(page)).badge : (await seen(page)).says);
-  await expect.poll(said, { message: `after ${now.title}: ${now.says}` }).not.toBe(now.badge ?? now.says);
+  const said = async () =>
+    now.lead ? `${(await seen(page)).lead ?? ''} ${(await seen(page)).all}` : now.badge ? (await seen(page)).badge : (await seen(page)).says;
+  await expect.poll(said, { message: `after ${now.title}: ${now.says}` }).not.toBe(now.lead ? `${now.lead} ${now.all}` : (now.badge ?? now.says));
   return false;
+}
+
+/** What a stop asks for is done with the metal, and its key says so. */
+async function putRight(page: Page, now: Seen, hand: Hand): Promise<void> {
+  for (const field of now.fields) if (!field.row.includes('if it was read')) await page.keyboard.type(scaleOf(hand, field.label, good(field, now.says)));
+  await page.keyboard.press('*');
 }
 
 async function fill(page: Page, now: Seen, hand: Hand): Promise<void> {

@@ -238,7 +238,7 @@ export async function signOutAtBench(page: Page): Promise<void> {
 /** What was typed last is taken back as a wrong key: asked for behind what is wrong, and the first answer takes nothing. */
 export async function takeBack(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Something is wrong' }).click();
-  await page.getByRole('button', { name: /^\d? ?I typed .* wrongly/ }).click();
+  await page.getByRole('button', { name: /I typed it wrongly/ }).click();
   await page.getByRole('button', { name: 'Wrong key' }).click();
 }
 
@@ -246,4 +246,36 @@ export async function takeBack(page: Page): Promise<void> {
 export async function type(page: Page, reading: string): Promise<void> {
   await page.keyboard.type(reading);
   await page.keyboard.press('Enter');
+}
+
+/** Something is wrong, and what: the tile is touched, and what it costs stands there before anything is said. */
+export async function wrong(page: Page, what: RegExp): Promise<void> {
+  await page.getByRole('button', { name: /Something is wrong|It was something else/ }).click();
+  await page.getByRole('button', { name: what }).click();
+}
+
+/** It is said, in the first of its ways: Enter is dead until one is picked. */
+export async function sayIt(page: Page): Promise<void> {
+  await expect(page.getByRole('button', { name: /Pick 1/ })).toBeDisabled();
+  await page.getByRole('button', { name: /^1 ?Say it/ }).click();
+  await page.getByRole('button', { name: 'Yes, it is so' }).click();
+}
+
+/** Whoever stands in for nobody decides nothing: the lead comes to the bench, and signs one word. */
+export async function leadDecides(page: Page, word: RegExp, badge = '1001'): Promise<void> {
+  await page.getByRole('button', { name: /The lead is here/ }).click();
+  await page.getByRole('button', { name: word }).click();
+  await enterBadge(page, badge);
+}
+
+/** Every head is looked at, of a joint of class A by a second person too; then it is signed. */
+export async function finishJob(page: Page, second = '1042'): Promise<void> {
+  await expect(page.getByRole('heading', { name: 'Final look' })).toBeVisible();
+  await page.getByRole('button', { name: /agrees?$/ }).click();
+  await expect(page.getByRole('heading', { name: 'Somebody else looks at it' })).toBeVisible();
+  await page.getByRole('button', { name: 'All agree, sign it' }).click();
+  await enterBadge(page, second);
+  await page.getByLabel('Your PIN').fill(PIN);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /: finished$/ })).toBeVisible();
 }

@@ -170,7 +170,12 @@ final readonly class StepCalls
         return (new Call(
             CallKind::Stretch, $this->title($step),
             array_values(array_filter([
-                $own->absolute ? 'Tighten, then measure the whole bolt.' : 'Tighten until the gauge shows it, then read.',
+                match (true) {
+                    // What shared the part with one that was scrapped is measured, and nothing else is done to it.
+                    $this->run->state->live($step->id) !== null => 'Measure it again where it stands; do not tighten it.',
+                    $own->absolute => 'Tighten, then measure the whole bolt.',
+                    default => 'Tighten until the gauge shows it, then read.',
+                },
                 $own->ceiling === null ? null : "Never above {$own->ceiling->typeset()} on the way.",
                 $free === null ? null : "Its free length was {$free->typeset()}.",
                 $pairs === [] ? null : $this->pairsInWords($pairs),

@@ -155,7 +155,8 @@ final readonly class Advice
             if ($case->rule->mayGoOn && $this->mayBeDone($step)) {
                 $ways[] = $this->preparation($step) ?? $this->do($step, 'Go on with %s where it stands.');
             }
-            $ways = [...$ways, ...$this->duties($case), ...$this->oneByOne($case)];
+            // What was loosened is done again before the next is, or a joint would be open that must stay closed.
+            $ways = [...$ways, ...$this->oneByOne($case), ...$this->duties($case)];
         }
         foreach ($this->run->fasteners->openRepairs() as $position => $kind) {
             $ways[] = new NextAction('accept_repair', (string) $position, sprintf('The lead accepts the repair (%s) at %s.', $kind, $this->names->place((string) $position)));

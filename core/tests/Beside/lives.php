@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 // Prints lives for whoever runs the core elsewhere, each as a line of JSON with its plan, its events, and what they come to
 // here: the SHA-256 of all answers' bytes, and of the state's. php lives.php COUNT has every run of the corpus, and so many by
-// seed; php lives.php walks has every procedure that ships, carried out to its end by answering its calls, with every view.
+// seed; php lives.php walks has every procedure that ships, carried out to its end by answering its calls, with every view;
+// php lives.php mishaps the same with whatever may go wrong in each said once on the way.
 
 use Tekkal\Core\Call\Beside;
 use Tekkal\Core\Call\Known;
@@ -13,6 +14,7 @@ use Tekkal\Core\Run\StateCodec;
 use Tekkal\Core\Tests\Decisions\Decided;
 use Tekkal\Core\Tests\Fixtures\Answers;
 use Tekkal\Core\Tests\Fixtures\Bench;
+use Tekkal\Core\Tests\Fixtures\Clumsy;
 use Tekkal\Core\Tests\Fixtures\Procedures;
 use Tekkal\Core\Tests\Fixtures\ShopRack;
 use Tekkal\Core\Tests\Fixtures\WildBench;
@@ -33,11 +35,11 @@ function life(string $name, string $plan, array $events): void
 }
 
 /** @param  array<string, mixed>  $document */
-function walk(string $name, array $document): void
+function walk(string $name, array $document, bool $mishaps): void
 {
     $bench = new Bench($document);
-    $rack = ShopRack::good()->knowing(new Known(array_fill_keys(array_unique(array_column($bench->fold->plan->positions, 'fastener')), 'ST 9'), ['KIT 4' => 'stud kit']));
-    (new Answers($bench, $rack))->until(fn (): bool => $bench->state()->finished);
+    $rack = ($mishaps ? ShopRack::plenty() : ShopRack::good())->knowing(new Known(array_fill_keys(array_unique(array_column($bench->fold->plan->positions, 'fastener')), 'ST 9'), ['KIT 4' => 'stud kit']));
+    $mishaps ? (new Clumsy($bench, $rack, Clumsy::all()))->toTheEnd() : (new Answers($bench, $rack))->until(fn (): bool => $bench->state()->finished);
     $where = json_encode(['state' => StateCodec::toBody(new State), 'rack' => $rack->toBody()], JSON_THROW_ON_ERROR);
     $beside = Beside::begin($plan = $bench->fold->plan->bytes());
     $beside->stand($where);
@@ -48,9 +50,9 @@ function walk(string $name, array $document): void
     echo json_encode(['name' => $name, 'plan' => $plan, 'where' => $where, 'events' => $events, 'outcomes' => hash_final($answers), 'state' => hash('sha256', $beside->state()), 'finished' => $bench->state()->finished], JSON_THROW_ON_ERROR), "\n";
 }
 
-if (($argv[1] ?? '') === 'walks') {
+if (in_array($argv[1] ?? '', ['walks', 'mishaps'], true)) {
     foreach (Procedures::all() as $name => $document) {
-        walk($name, $document);
+        walk($name, $document, $argv[1] === 'mishaps');
     }
     exit(0);
 }

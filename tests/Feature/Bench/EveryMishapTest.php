@@ -32,7 +32,7 @@ final class EveryMishapTest extends FeatureTestCase
         [$build, $job] = $jobs->procedure($document, 'ZZ9', $this->world->person('1041'));
         $bench->begin($job);
         $left = array_filter(Mishap::cases(), fn (Mishap $m): bool => $m !== Mishap::TypedWrongly);
-        $hand = new SimulatedHand;
+        [$hand, $call] = [new SimulatedHand, []];
         for ($i = 0; $i < self::MOST; $i++) {
             $view = (array) $bench->show()['view'];
             $call = (array) $view['call'];
@@ -48,7 +48,7 @@ final class EveryMishapTest extends FeatureTestCase
             $this->answered($bench, $hand->answer($call));
         }
 
-        self::assertNotNull(Run::query()->findOrFail($bench->run)->finished_at, json_encode($call ?? [], JSON_UNESCAPED_UNICODE) ?: '');
+        self::assertNotNull(Run::query()->findOrFail($bench->run)->finished_at, json_encode($call, JSON_UNESCAPED_UNICODE) ?: '');
         self::assertSame(0, AsideReading::query()->count());
         $this->world->desk('lead', 'GET', "audit/$build")->assertOk();
     }

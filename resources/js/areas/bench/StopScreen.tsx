@@ -27,7 +27,8 @@ type Over = AsidePanel | 'lead';
 export function StopScreen({ bench, sheet, view, stop }: Props) {
   const answering = useCall(bench, view, view.call);
   const [over, setOver] = useState<Over>(null);
-  const position = stop.step.split(':')[1];
+  // The one to do something to now; at first that is where it went wrong.
+  const position = view.call.position ?? stop.step.split(':')[1];
   const name = nameOf(sheet, position) ?? view.call.title;
   useShownWhileLocked(`Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${name.toLowerCase()}: ${stop.word.toLowerCase()}. It is not done.`);
   const keys = keysOf(view, stop, bench.waits, answering, setOver);
@@ -111,7 +112,7 @@ type WhatProps = Pick<Props, 'sheet' | 'view' | 'stop'> & { name: string; answer
 /** Which bolt, what is wrong with it, and what to do with the metal now. */
 function WhatAndNow({ sheet, view, stop, name, answering }: WhatProps) {
   const { call } = view;
-  const where = whereOf(sheet, stop.step.split(':')[1]);
+  const where = whereOf(sheet, call.position ?? stop.step.split(':')[1]);
   // What its key says is what is done first; the rest comes after it.
   const now = call.says[0] ?? stop.ways[0] ?? '';
   const also = stop.ways.filter((way) => way !== now).slice(0, 2);
@@ -135,7 +136,12 @@ function WhatAndNow({ sheet, view, stop, name, answering }: WhatProps) {
       </p>
       <p className="mt-1 text-lg leading-snug text-soft">{stop.says}</p>
       {call.fields.map((field, i) => (
-        <One key={field.name} field={field} at={i} several={false} answering={answering} />
+        <div key={field.name} className="mt-2 max-w-[34rem]">
+          <p className="text-xl font-semibold" aria-hidden="true">
+            {field.label}
+          </p>
+          <One field={field} at={i} several={false} answering={answering} />
+        </div>
       ))}
       {answering.note !== null && <p className="text-xl font-semibold text-fault">{answering.note}</p>}
     </div>
