@@ -98,14 +98,7 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
   });
 
   // The first bench is not told of the takeover until it has typed once more.
-  let typed: () => void = () => undefined;
-  const untilTyped = new Promise<void>((resolve) => {
-    typed = resolve;
-  });
-  await first.route('**/api/bench/runs/*', async (route) => {
-    await untilTyped;
-    await route.continue();
-  });
+  await first.context().setOffline(true);
   const second = await newBench(browser, `Bench of ${serial} B`);
   await test.step('at a second bench the same person takes the run over', async () => {
     await signInAtBench(second, '1041');
@@ -121,7 +114,7 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
 
   await test.step('what the first bench still sends is set aside there, with its reason', async () => {
     await type(first, '31');
-    typed();
+    await first.context().setOffline(false);
     await expect(first.getByRole('heading', { name: 'Set aside' })).toBeVisible();
     await first.getByRole('button', { name: 'I have read it' }).click();
     await expect(first.getByRole('heading', { name: /Open at Bench of .* B/ })).toBeVisible();

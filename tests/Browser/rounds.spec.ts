@@ -140,6 +140,8 @@ test('an angle that may be ratcheted adds its strokes, keeps them through a relo
   await expect(first.getByText('50° to go')).toBeVisible();
   await expect(first.getByText('all sent')).toBeVisible();
   await first.reload();
+  await expect(first.getByRole('heading', { name: /stands at 35°$/ })).toBeVisible();
+  await first.getByRole('button', { name: 'The line is where it must be, go on' }).click();
   await expect(first.getByText('50° to go')).toBeVisible();
   await expect(first.getByRole('img', { name: '35° of 85° done' })).toBeVisible();
 
@@ -147,6 +149,7 @@ test('an angle that may be ratcheted adds its strokes, keeps them through a relo
   await signInAtBench(second, '1042');
   await second.getByRole('button', { name: new RegExp(serial) }).click();
   await second.getByRole('button', { name: 'Go on here' }).click();
+  await second.getByRole('button', { name: 'The line is where it must be, go on' }).click();
   await expect(second.getByText('50° to go')).toBeVisible();
   await coreReady(second);
   await type(second, '50');
@@ -170,10 +173,17 @@ test('everything by the number pad alone, from the hook to the end', async ({ br
     if (now.includes('finished')) break;
     if (now.startsWith('Take ')) await pad('1');
     else if (now.startsWith('What is stamped')) await pad(await stampOnMetal(bench));
-    else if (now.startsWith('All ')) {
+    else if (now === 'Final look') {
       await bench.waitForTimeout(1_000);
       await bench.keyboard.press('Enter');
-    } else {
+    } else if (now.startsWith('Somebody else')) {
+      await bench.waitForTimeout(1_000);
+      await bench.keyboard.press('Enter');
+      await expect(bench.getByLabel('Badge: scan it or type its number')).toBeVisible();
+      await pad('1042');
+      await pad(PIN);
+    } else if (now.startsWith('“I did this')) await pad(PIN);
+    else {
       const aim = bench.getByLabel(/^Reach /);
       const reads = (await bench.getByRole('textbox').count()) > 0 && (await aim.count()) > 0;
       const reach = reads ? ((await aim.getAttribute('aria-label')) ?? '').split(' ')[1] : '';

@@ -216,7 +216,8 @@ final readonly class Advice
         $ways = [];
         foreach ($case->positions() as $position) {
             foreach ($case->isDoneOneByOne($position) ? $this->run->steps->stepsAt($position) : [] as $step) {
-                if ($this->run->steps->status($step)->isOpen()) {
+                // Later rounds have their turn once all are where they were.
+                if ($this->run->steps->status($step)->isOpen() && ($step->stage === $this->run->plan->step($case->step)->stage || $this->run->plan->placeOf($step->id) < $this->run->plan->placeOf($case->step))) {
                     $ways[] = $this->mayBeDone($step) ? $this->preparation($step) ?? $this->do($step, 'Do %s again before the next is loosened.') : null;
                     break;
                 }

@@ -103,6 +103,8 @@ final readonly class Guard
                 $case->fault === Fault::CheckBetween => $case->leadDecides,
                 $case->fault === Fault::CheckReopened => false,
                 $this->isMeasuredAgain($step) => false,
+                // Where it stands it is done again like all the others of the round: before the next is loosened.
+                $case->isDoneOneByOne($step->position) => false,
                 default => true,
             };
         }

@@ -77,6 +77,24 @@ final class RunIncidentsTest extends TestCase
         self::assertSame(['step s1:a2:1'], $bench->ways());
     }
 
+    public function test_of_a_whole_round_each_is_done_again_before_the_next_is_loosened_the_one_it_was_said_of_too(): void
+    {
+        $bench = new Bench('12-head-nine-stages');
+        foreach (['a2', 'b2', 'a1'] as $bolt) {
+            $bench->reads("s1:$bolt:1", '40 lbf·ft');
+        }
+        $bench->does('fault_reported', ['fault' => 'wrong_setting', 'at' => 's1:a1:1']);
+        $bench->does('disposed', ['step' => 's1:a1:1', 'disposition' => 'rework'], 'lead');
+        foreach (['a1', 'b2', 'a2'] as $bolt) {
+            self::assertSame("loosen $bolt", $bench->ways()[0]);
+            $bench->does('loosened', ['positions' => [$bolt]]);
+            self::assertSame("step s1:$bolt:1", $bench->ways()[0]);
+            self::assertTrue($bench->reads("s1:$bolt:1", '40 lbf·ft')->isApplied());
+        }
+
+        self::assertSame([], $bench->state()->faults);
+    }
+
     public function test_nobody_disposes_of_what_they_tightened(): void
     {
         $bench = new Bench('04-head-two-sizes');

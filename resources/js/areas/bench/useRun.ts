@@ -103,10 +103,11 @@ function useToldByServer(
 
 /** What is to be read before one goes on: set aside, or kept and flagged. A fault has a screen of its own. */
 function noticeOf(outcome: Said): Notice | null {
-  const fault = outcome.effects.some((e) => 'do' in e && (e.do === 'case_opened' || e.do === 'duties_added'));
-  if (fault) return null;
+  // Whoever lost the run to another bench sees no more of the fault that a late pull opens there: they are told here.
   const aside = outcome.say.find((s) => s.tone === 'aside');
   if (aside) return { title: 'Set aside', sentence: aside.sentence };
+  const fault = outcome.effects.some((e) => 'do' in e && (e.do === 'case_opened' || e.do === 'duties_added'));
+  if (fault) return null;
   const stop = outcome.say.filter((s) => s.tone === 'stop');
   return stop.length === 0 ? null : { title: 'Kept, and flagged', sentence: stop.map((s) => s.sentence).join(' ') };
 }
