@@ -36,6 +36,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Tekkal\Core\Call\HandCalls;
 use Tekkal\Core\Plan\Plan;
+use Tekkal\Core\Run\Beginning;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\Surroundings;
@@ -193,7 +194,7 @@ final class GeneratedRuns
         $command = new BenchCommand(Ids::next(), $this->counts[$this->sitting->device]++, $this->sitting->device, $this->sitting->id, $this->assembler->id, '', ['base_seq' => 0, 'device_time' => now()->toIso8601ZuluString('microsecond'), 'mono_ms' => 0, 'clock' => 'generated']);
         $command = $by === null ? $command : $command->by($by->id);
         $event = $command->event($type, $context->run->id, $context->run->subject, $content);
-        $outcome = $context->fold->decide(EventTypes::read($event), new Surroundings(riskClass: $this->riskClass));
+        $outcome = $context->fold->decide(EventTypes::read($event), new Surroundings(beginning: new Beginning(riskClass: $this->riskClass)));
 
         return Draft::ofEvent($event, new Decision($outcome->toBody()), RunHistory::stream($context->run->id), $context->concerns(), $data)
             ->sent(new Sending($command->sitting, $command->device, $command->deviceSeq));

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { atDesk, coreReady, enterBadge, expectBolt, layOut, newBench, signInAtBench, takeTool, type, test } from './shop';
+import { answerCall } from './hand';
+import { atDesk, coreReady, engineIn, enterBadge, expectBolt, layOut, newBench, signInAtBench, takeTool, type, test } from './shop';
 
 // Not a test: takes the pictures of docs/screenshots from the demo as it stands (bin/tekkal pictures, on a fresh demo).
 test('pictures of the main views @pictures', async ({ browser }) => {
@@ -26,9 +27,6 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await settle();
   await lead.getByRole('button', { name: 'Round 2 on the map' }).click();
   await lead.screenshot(keep('procedure'));
-  await lead.getByRole('tab', { name: 'Why these figures' }).click();
-  await settle();
-  await lead.screenshot(keep('grounds'));
   await lead.goto('/library?state=draft&find=stud');
   await lead.locator('table a').first().click();
   await lead.getByRole('tab', { name: 'Rounds' }).click();
@@ -36,20 +34,11 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await lead.getByRole('tab', { name: /^Still wanting/ }).click();
   await settle();
   await lead.screenshot(keep('editor'));
-  await lead.goto('/library/permits');
-  await settle();
-  await lead.screenshot(keep('permits'));
   await lead.goto(
     `/library/workbench?${new URLSearchParams({ of: 'trial', pulls: '50 0.142\n52 0.146\n54 0.149\n58 0.158\n60 0.163', low: '0.145', high: '0.160', graduation: '1' }).toString()}`,
   );
   await lead.getByText(/^Turn to/).waitFor();
   await lead.screenshot(keep('workbench'));
-  const approver = await atDesk(browser, 'approver');
-  await approver.goto('/library?state=in_review');
-  await approver.locator('table a').first().click();
-  await approver.getByRole('button', { name: 'Sign it' }).waitFor();
-  await settle(approver);
-  await approver.screenshot(keep('review'));
   await lead.goto('/crib?tool=TW-07');
   await settle();
   await lead.screenshot(keep('crib'));
@@ -86,6 +75,14 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await expect(bench.getByRole('button', { name: 'It is loose' })).toBeEnabled();
   await settle(bench);
   await bench.screenshot(keep('stop'));
+  await bench.getByRole('button', { name: 'It is loose' }).click();
+  await expectBolt(bench, 4, 1);
+  await bench.getByRole('button', { name: 'Something is wrong' }).click();
+  await bench.getByRole('heading', { name: 'What is wrong?' }).waitFor();
+  await bench.screenshot(keep('wrong'));
+  await bench.getByRole('button', { name: /gave way/ }).click();
+  await bench.getByText('What it costs', { exact: true }).waitFor();
+  await bench.screenshot(keep('cost'));
 
   for (const [name, badge, serial, shown] of [
     ['stretch', '1041', 'HG4-26-0231', /^Stretch from/],
@@ -96,6 +93,7 @@ test('pictures of the main views @pictures', async ({ browser }) => {
     await signInAtBench(other, badge);
     await other.getByRole('button', { name: new RegExp(serial) }).click();
     await other.getByRole('button', { name: 'Go on here' }).click();
+    if (name === 'turn') await other.getByRole('button', { name: 'The line is where it must be, go on' }).click();
     if (name === 'stretch') {
       await coreReady(other);
       await other.getByRole('button', { name: 'It is zeroed' }).click();
@@ -111,4 +109,21 @@ test('pictures of the main views @pictures', async ({ browser }) => {
     await settle(other);
     await other.screenshot(keep(name));
   }
+
+  const serial = 'TN3-26-0599';
+  await engineIn(browser, serial, 'Edda Braskin');
+  const last = await newBench(browser, 'Bench for the end');
+  await signInAtBench(last, '1044');
+  await last.clock.install();
+  await last.getByRole('button', { name: new RegExp(serial) }).click();
+  await coreReady(last);
+  const hand = { own: '1044', second: '1042', scales: new Map<string, string>() };
+  while (((await last.getByRole('heading', { level: 1 }).textContent()) ?? '') !== 'Final look') await answerCall(last, hand);
+  await last
+    .getByRole('img', { name: /^8 heads/ })
+    .locator('g', { hasText: /^6$/ })
+    .first()
+    .click();
+  await last.getByText('Bolt 6 differs.').waitFor();
+  await last.screenshot(keep('final-look'));
 });

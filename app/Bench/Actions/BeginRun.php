@@ -19,6 +19,7 @@ use App\Shared\Refused;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\Beginning;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\Surroundings;
 
@@ -58,7 +59,7 @@ final readonly class BeginRun
             new RunContext($run, $plan, new RunFold($plan), $document),
             ['assignment' => $assignment->id],
             ['revision' => $assignment->revision],
-            new Surroundings(windowOf: self::windowOf($revision, $plan), stamped: StampsOfTeardown::for($subject->id, $plan), riskClass: $revision->riskClass),
+            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass)),
         ];
     }
 

@@ -159,6 +159,7 @@ final readonly class Mishaps
         $tool = $choice ?? ($this->inHand()[0]->id ?? null);
         $step = $at === null ? ($this->here ?? $this->last)?->id : $this->stepOr($at);
         $part = $this->run->plan->positions[$at ?? '']->part ?? self::WHOLE;
+
         return match ($mishap) {
             Mishap::GaveWay => $step !== null && $this->run->plan->has($step) ? ['type' => 'gave_way', 'step' => $step] : self::reports(Fault::GaveWay, $step),
             Mishap::DidAnother => self::reports(Fault::DidAnother, $step, ['other' => $named]),

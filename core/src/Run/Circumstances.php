@@ -140,11 +140,11 @@ final readonly class Circumstances
 
     private function begun(RunBegun $event, Surroundings $around): null
     {
-        foreach ($around->windowOf as $at => $source) {
+        foreach ($around->beginning->windowOf as $at => $source) {
             $this->emission->emit(new FactIs((string) $at, ResultBook::WINDOW_OF, $source));
         }
-        $this->emission->emit(...$this->run->looks->ofClass($around->riskClass));
-        foreach ($around->stamped as $step => $reads) {
+        $this->emission->emit(...$this->run->looks->ofClass($around->beginning->riskClass));
+        foreach ($around->beginning->stamped as $step => $reads) {
             $this->emission->emit(new FactIs((string) $step, StepBook::STAMPED, $reads));
         }
 

@@ -15,9 +15,7 @@ final readonly class Surroundings
      * @param  list<Found>  $found  what somebody should look at, whatever it comes to
      * @param  ReadingSource|null  $source  where the value came from, where that is known better than the bench says
      * @param  string|null  $tool  what people call the tool that the event names
-     * @param  array<string, string>  $windowOf  when a run begins: the source of the windows, by its key in the document, of a stage or of single steps
-     * @param  array<string, string>  $stamped  when a run begins: what teardown had read at the steps that read it again
-     * @param  string|null  $riskClass  when a run begins: how much hangs on the joint
+     * @param  Beginning  $beginning  when a run begins: what is known of it
      */
     public function __construct(
         public ?int $seq = null,
@@ -25,15 +23,13 @@ final readonly class Surroundings
         public array $found = [],
         public ?ReadingSource $source = null,
         public ?string $tool = null,
-        public array $windowOf = [],
-        public array $stamped = [],
-        public ?string $riskClass = null,
+        public Beginning $beginning = new Beginning,
     ) {
     }
 
     /** The same of an entry with this number. */
     public function at(int $seq): self
     {
-        return new self($seq, $this->aside, $this->found, $this->source, $this->tool, $this->windowOf, $this->stamped, $this->riskClass);
+        return new self($seq, $this->aside, $this->found, $this->source, $this->tool, $this->beginning);
     }
 }

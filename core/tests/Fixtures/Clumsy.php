@@ -16,7 +16,6 @@ final class Clumsy
 
     private const MOST = 2_000;
 
-
     private readonly Answers $answers;
 
     /** @param  array<Mishap>  $left  what was not said yet */

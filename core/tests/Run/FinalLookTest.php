@@ -6,6 +6,7 @@ namespace Tekkal\Core\Tests\Run;
 
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Run\Beginning;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\SetAsideReason;
@@ -130,7 +131,7 @@ final class FinalLookTest extends TestCase
     {
         $bench = new Bench('13-prevailing-added');
         $fresh = new RunFold($bench->fold->plan);
-        $fresh->decide(EventTypes::read(['type' => 'run_begun', 'person' => 'ann'] + $bench->clocks()), new Surroundings(riskClass: 'A'));
+        $fresh->decide(EventTypes::read(['type' => 'run_begun', 'person' => 'ann'] + $bench->clocks()), new Surroundings(beginning: new Beginning(riskClass: 'A')));
 
         self::assertSame('A', $fresh->state->factAt('joint', 'risk_class'));
     }

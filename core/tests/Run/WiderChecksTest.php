@@ -11,6 +11,7 @@ use Tekkal\Core\Acceptance\Verdict;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Plan\Expander;
+use Tekkal\Core\Run\Beginning;
 use Tekkal\Core\Run\DutyKind;
 use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Event\EventTypes;
@@ -69,7 +70,7 @@ final class WiderChecksTest extends TestCase
         $read = fn (RunFold $fold, string $as): ?string => ($fold->decide(EventTypes::read(['type' => 'identity_read', 'id' => "e$as", 'step' => 'rods_read:rod1:1', 'reads' => $as, 'person' => 'ann', 'device' => 'bench1', 'taken_at' => '2026-03-02T08:01:00.000000Z']))->judgement()?->reason);
         [$one, $other] = [new RunFold($plan), new RunFold($plan)];
         $one->decide($begin);
-        $other->decide($begin, new Surroundings(stamped: ['rods_read:rod1:1' => 'B']));
+        $other->decide($begin, new Surroundings(beginning: new Beginning(stamped: ['rods_read:rod1:1' => 'B'])));
 
         self::assertSame('stamp on the rod: it reads “B”; it must read “A”.', $read($one, 'B'));
         self::assertSame('stamp on the rod: it reads “A”; teardown had found “B”.', $read($other, 'A'));

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useMe } from '@/api/session';
+import { useMe, useSession } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
-import { calendarDay } from '@/lib/typeset';
+import { calendarDay, dateIn } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Checkbox } from '@/ui/Checkbox';
 import { Choice } from '@/ui/Choice';
@@ -70,11 +70,18 @@ function Row({ deputy: d, name, onEnd }: { deputy: Deputy; name: string; onEnd: 
   );
 }
 
-const inWeeks = (weeks: number) => new Date(Date.now() + weeks * 7 * 86_400_000).toISOString().slice(0, 10);
+const WEEK_MS = 7 * 86_400_000;
+
+/** The calendar day of the shop, by its own clock, and so many weeks on. */
+function useDayIn(): (weeks: number) => string {
+  const shop = useSession().data?.shop;
+  return (weeks) => dateIn(shop?.time_zone ?? 'UTC', new Date(new Date(shop?.now ?? Date.now()).getTime() + weeks * WEEK_MS));
+}
 
 function NameForm({ people, onClose }: { people: Person[]; onClose: () => void }) {
   const me = useMe();
-  const { form, bind, put } = useForm({ person: '', from_time: '14:00', until_time: '22:00', first_day: inWeeks(0), last_day: inWeeks(4) });
+  const dayIn = useDayIn();
+  const { form, bind, put } = useForm({ person: '', from_time: '14:00', until_time: '22:00', first_day: dayIn(0), last_day: dayIn(4) });
   const [classes, setClasses] = useState<Class[]>(['C']);
   const flip = (one: Class) => (on: boolean) => setClasses((now) => (on ? [...now, one] : now.filter((c) => c !== one)));
   return (
@@ -93,16 +100,7 @@ function NameForm({ people, onClose }: { people: Person[]; onClose: () => void }
         placeholder="Whoever has a badge"
         options={people.filter((p) => p.badge !== null && p.id !== me.id).map((p) => ({ value: p.id, text: p.name }))}
       />
-      <fieldset>
-        <legend className="mb-1 text-sm text-soft">Classes of joints</legend>
-        <div className="flex gap-6">
-          {CLASSES.map((c) => (
-            <Checkbox key={c} checked={classes.includes(c)} onCheckedChange={flip(c)}>
-              {c}
-            </Checkbox>
-          ))}
-        </div>
-      </fieldset>
+      <Classes chosen={classes} onFlip={flip} />
       <div className="grid grid-cols-2 gap-3">
         <Field label="From" type="time" {...bind('from_time')} />
         <Field label="Until" type="time" {...bind('until_time')} />
@@ -110,5 +108,20 @@ function NameForm({ people, onClose }: { people: Person[]; onClose: () => void }
         <Field label="Last day" type="date" {...bind('last_day')} />
       </div>
     </FormPanel>
+  );
+}
+
+function Classes({ chosen, onFlip }: { chosen: Class[]; onFlip: (one: Class) => (on: boolean) => void }) {
+  return (
+    <fieldset>
+      <legend className="mb-1 text-sm text-soft">Classes of joints</legend>
+      <div className="flex gap-6">
+        {CLASSES.map((c) => (
+          <Checkbox key={c} checked={chosen.includes(c)} onCheckedChange={onFlip(c)}>
+            {c}
+          </Checkbox>
+        ))}
+      </div>
+    </fieldset>
   );
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Run;
+
+/** What is known of a run when it begins, and is written into it then. */
+final readonly class Beginning
+{
+    /**
+     * @param  array<string, string>  $windowOf  the source of the windows, by its key in the document, of a stage or of single steps
+     * @param  array<string, string>  $stamped  what teardown had read at the steps that read it again
+     * @param  string|null  $riskClass  how much hangs on the joint
+     */
+    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null)
+    {
+    }
+}
