@@ -31,7 +31,7 @@ export function PersonScreen({ bench, sheet, view }: Props) {
         view={view}
         quietMs={600}
         keys={[
-          { cap: '/', says: 'Something is wrong', do: () => setPanel('wrong') },
+          { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
           { cap: '+', says: 'More', do: () => setPanel('more') },
         ]}
       />

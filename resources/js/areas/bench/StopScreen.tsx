@@ -31,7 +31,7 @@ export function StopScreen({ bench, sheet, view, stop }: Props) {
   const position = view.call.position ?? stop.step.split(':')[1];
   const name = nameOf(sheet, position) ?? view.call.title;
   useShownWhileLocked(`Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${name.toLowerCase()}: ${stop.word.toLowerCase()}. It is not done.`);
-  const keys = keysOf(view, stop, bench.waits, answering, setOver);
+  const keys = keysOf(bench, view, stop, answering, setOver);
   usePadKeys(Object.fromEntries(keys.map(({ cap, work }) => [cap, work])), QUIET_MS);
   const close = () => setOver(null);
   const marks = view.marks.map((m) => (m.position === position || stop.reaches.includes(m.position) ? { ...m, fault: stop.word } : m));
@@ -75,8 +75,9 @@ function Keys({ keys, bench, view }: { keys: Key[]; bench: Bench; view: BenchVie
 type Key = { cap: string; says: string; work: () => void };
 
 /** What puts it right comes first; the lead has a key wherever their word is wanted. */
-function keysOf(view: BenchView, stop: Props['stop'], waits: boolean, answering: Answering, onOver: (over: Over) => void): Key[] {
+function keysOf(bench: Bench, view: BenchView, stop: Props['stop'], answering: Answering, onOver: (over: Over) => void): Key[] {
   const byLead = view.call.kind === 'lead';
+  const { waits } = bench;
   const answers = waits
     ? []
     : view.call.answers.map((answer, i) => ({
@@ -87,7 +88,7 @@ function keysOf(view: BenchView, stop: Props['stop'], waits: boolean, answering:
   return [
     ...answers,
     ...(stop.lead && !byLead && !waits ? [{ cap: '9', says: 'The lead is here', work: () => onOver('lead') }] : []),
-    { cap: '/', says: 'It was something else', work: () => onOver('wrong') },
+    { cap: '/', says: 'It was something else', work: () => bench.setWrong(true) },
     { cap: '+', says: 'More', work: () => onOver('more') },
   ];
 }

@@ -19,7 +19,8 @@ export function useRun(id: string) {
   const { outbox, state, ready } = useOutbox();
   const me = useMe();
   const device = useSession().data?.device?.id ?? '';
-  const [notice, setNotice] = useState<Notice | null>(null);
+  const over = useOver();
+  const { setNotice } = over;
   const sheet = query.data;
   const lastSeq = sheet?.last_seq ?? 0;
   const happened = useCallback(
@@ -50,10 +51,17 @@ export function useRun(id: string) {
   useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), atBench);
   useToldByServer(mine, beside.decided, setNotice);
   useUndecided(state.unread, beside.again);
-  return { query, sheet, view, waits, outbox, outboxState: state, command, beside, happened, notice, setNotice, baseSeq: Math.max(lastSeq, newest) };
+  return { query, sheet, view, waits, outbox, outboxState: state, command, beside, happened, ...over, baseSeq: Math.max(lastSeq, newest) };
 }
 
 export type Bench = ReturnType<typeof useRun>;
+
+/** What lies over whatever screen there is: the one beneath may change while somebody reads it. */
+function useOver() {
+  const [notice, setNotice] = useState<Notice | null>(null);
+  const [wrong, setWrong] = useState(false);
+  return { notice, setNotice, wrong, setWrong };
+}
 
 /** What happened here and a sheet with so many entries does not tell yet: answered with a later number, or still on its way. */
 function untold({ answered, waiting }: OutboxState, run: string, lastSeq: number): RunObservation[] {

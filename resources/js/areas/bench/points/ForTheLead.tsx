@@ -13,7 +13,7 @@ export function ForTheLead({ bench, sheet, view }: PointProps) {
   const [over, setOver] = useState<AsidePanel | 'lead'>(null);
   const [answer] = view.call.answers;
   const lead = answer ? () => setOver('lead') : undefined;
-  usePadKeys({ Enter: lead, '/': () => setOver('wrong'), '+': () => setOver('more') }, QUIET_MS);
+  usePadKeys({ Enter: lead, '/': () => bench.setWrong(true), '+': () => setOver('more') }, QUIET_MS);
   const close = () => setOver(null);
   return (
     <Point bench={bench} sheet={sheet} view={view} title={view.call.title}>
@@ -29,7 +29,7 @@ export function ForTheLead({ bench, sheet, view }: PointProps) {
             {answer.says}
           </BigKey>
         )}
-        <BigKey cap="/" onClick={() => setOver('wrong')}>
+        <BigKey cap="/" onClick={() => bench.setWrong(true)}>
           Something is wrong
         </BigKey>
         <BigKey cap="+" onClick={() => setOver('more')}>

@@ -24,6 +24,7 @@ import { SecondLook } from '../end/SecondLook';
 import { SignScreen } from '../end/SignScreen';
 import { type Bench, useRun } from '../useRun';
 import { Wet } from '../Wet';
+import { WrongSheet } from '../wrong/WrongSheet';
 
 /** A run at the bench: always the one thing to do now. */
 export function Run() {
@@ -46,6 +47,7 @@ export function Run() {
             ) : (
               <Waiting />
             )}
+            {bench.wrong && bench.view && <WrongSheet bench={bench} sheet={sheet} view={bench.view} onClose={() => bench.setWrong(false)} />}
           </>
         )}
       </Loaded>
