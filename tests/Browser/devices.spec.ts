@@ -27,7 +27,18 @@ test('a second bench sees a run as it goes on, and when the first was last heard
   await expectBolt(first, 2, 1);
   await type(first, '32.0');
   await expect(first.getByText(/2 kept here/)).toBeVisible();
+  // It learns that it has lost the run before it learns what became of what it had kept, and decides anew beside the page: nobody was told that.
+  let release: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => {
+    release = resolve;
+  });
+  await first.route('**/api/bench/observations', async (route) => {
+    await held;
+    await route.continue();
+  });
   await first.context().setOffline(false);
+  await expect(first.getByRole('heading', { name: /^Open at Bench of .* B/ })).toBeVisible({ timeout: 40_000 });
+  release();
   await expect(first.getByRole('heading', { name: 'Set aside' })).toBeVisible({ timeout: 40_000 });
   await first.getByRole('button', { name: 'I have read it' }).click();
   // What both recorded is kept: nothing goes on here, and there it is still to be loosened, whatever was pulled meanwhile.

@@ -115,10 +115,9 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   else if (now.enter !== 'none') await enterOnceLive(page);
   else if (now.number !== '') await page.keyboard.press(now.number);
   else throw new Error(`Nothing here can be answered: ${now.all}`);
-  // A badge is done with once its PIN is; all else when the screen says something else.
-  const said = async () =>
-    now.lead ? `${(await seen(page)).lead ?? ''} ${(await seen(page)).all}` : now.badge ? (await seen(page)).badge : (await seen(page)).says;
-  await expect.poll(said, { message: `after ${now.title}: ${now.says}` }).not.toBe(now.lead ? `${now.lead} ${now.all}` : (now.badge ?? now.says));
+  // A badge is done with once its PIN is, and the lead's sheet when it is another or gone; all else when the screen says something else.
+  const told = ({ badge, lead, says, all }: Seen) => (now.badge && !now.lead ? badge : `${lead ?? ''} ${lead ? all : says}`);
+  await expect.poll(async () => told(await seen(page)), { message: `after ${now.title}: ${now.says}` }).not.toBe(told(now));
   return false;
 }
 

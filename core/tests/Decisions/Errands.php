@@ -41,7 +41,6 @@ final class Errands
             'setting-moved' => self::settingMoved(...),
             'pairs-marked-as-they-go' => self::pairsMarkedAsTheyGo(...),
             'after-the-end' => self::afterTheEnd(...),
-            'head-differs-at-the-end' => self::headDiffersAtTheEnd(...),
             ...Mishaps::all(),
             'what-else-happens' => self::whatElseHappens(...),
         ];
@@ -57,18 +56,6 @@ final class Errands
         }
 
         return $bench;
-    }
-
-    private static function headDiffersAtTheEnd(): Bench
-    {
-        $bench = new Bench('13-prevailing-added');
-        $hand = new Hand($bench);
-        while ($bench->ways() !== ['final_look']) {
-            $hand->follow($bench->advice()->nextActions()[0]);
-        }
-        $bench->does('final_look', ['differ' => ['n2']]);
-
-        return self::toTheEnd($bench);
     }
 
     private static function shortNudgedRedone(): Bench

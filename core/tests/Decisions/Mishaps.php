@@ -9,7 +9,7 @@ use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\Hand;
 
-/** Errands in which something goes wrong that the table learned of with the third version of the rules. */
+/** Errands in which something goes wrong that the rules learned of with their third version or later. */
 final class Mishaps
 {
     /** @return array<string, callable(): Bench> by name */
@@ -29,7 +29,20 @@ final class Mishaps
             'loosened-from-the-middle' => self::loosenedFromTheMiddle(...),
             'check-reopened-by-loosening' => self::checkReopenedByLoosening(...),
             'each-fault-reported' => self::eachFaultReported(...),
+            'head-differs-at-the-end' => self::headDiffersAtTheEnd(...),
         ];
+    }
+
+    private static function headDiffersAtTheEnd(): Bench
+    {
+        $bench = new Bench('13-prevailing-added');
+        $hand = new Hand($bench);
+        while ($bench->ways() !== ['final_look']) {
+            $hand->follow($bench->advice()->nextActions()[0]);
+        }
+        $bench->does('final_look', ['differ' => ['n2']]);
+
+        return Errands::toTheEnd($bench);
     }
 
     private static function farOverBoltOut(): Bench

@@ -73,7 +73,7 @@ function useKeys({ bench, call, answering, onOther, onBack, onPad, onPanel }: Ke
         : emptyWord(call, answering);
   return [
     { cap: 'Enter', says, look: 'main', do: () => answering.answer(main), waits },
-    { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+    { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
     ...(onBack ? [{ cap: '*', says: call.kind === 'count' ? 'Back to one by one' : 'It is the same one', do: onBack }] : []),
     ...(other ? [{ cap: '*', says: other.says, do: () => answering.answer(other) }] : []),
     ...(!other && !onBack && onOther ? [{ cap: '*', says: call.another ? 'Another one' : 'Pull all, count after', do: onOther }] : []),

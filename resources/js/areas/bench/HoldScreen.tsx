@@ -63,7 +63,7 @@ function keysOf(bench: Bench, call: BenchView['call'], answering: Answering, onP
       do: () => answering.answer(call.answers[0]),
       waits: bench.waits ? (bench.outboxState.trouble ?? 'Sending it …') : null,
     },
-    { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+    { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
     { cap: '*', says: 'Keys', do: onPad },
     { cap: '+', says: 'More', do: () => onPanel('more') },
   ];

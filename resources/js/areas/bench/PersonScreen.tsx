@@ -31,7 +31,7 @@ export function PersonScreen({ bench, sheet, view }: Props) {
         view={view}
         quietMs={600}
         keys={[
-          { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+          { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
           { cap: '+', says: 'More', do: () => setPanel('more') },
         ]}
       />

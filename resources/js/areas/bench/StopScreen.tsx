@@ -4,7 +4,6 @@ import { JointMap } from '@/ui/JointMap';
 import { Aside, type AsidePanel } from './Aside';
 import { BigKey } from './BigKey';
 import { One } from './Fields';
-import { LeadSheet } from './LeadSheet';
 import { StopFrame } from './StopFrame';
 import { Unsent } from './Unsent';
 import { useShownWhileLocked } from './lock/shown';
@@ -17,23 +16,19 @@ const QUIET_MS = 900;
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stop: NonNullable<BenchView['call']['stop']> };
 
-/** What lies over the stop: what is wrong really, what one needs seldom, or the lead. */
-type Over = AsidePanel | 'lead';
-
 /**
  * Anything but a good result takes the whole screen: seen from the corner of an eye. Enter and the foot switch are dead
  * here, and it says so; the way on is a key of its own.
  */
 export function StopScreen({ bench, sheet, view, stop }: Props) {
   const answering = useCall(bench, view, view.call);
-  const [over, setOver] = useState<Over>(null);
+  const [panel, setPanel] = useState<AsidePanel>(null);
   // The one to do something to now; at first that is where it went wrong.
   const position = view.call.position ?? stop.step.split(':')[1];
   const name = nameOf(sheet, position) ?? view.call.title;
   useShownWhileLocked(`Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${name.toLowerCase()}: ${stop.word.toLowerCase()}. It is not done.`);
-  const keys = keysOf(bench, view, stop, answering, setOver);
+  const keys = keysOf(bench, view, stop, answering, () => setPanel('more'));
   usePadKeys(Object.fromEntries(keys.map(({ cap, work }) => [cap, work])), QUIET_MS);
-  const close = () => setOver(null);
   const marks = view.marks.map((m) => (m.position === position || stop.reaches.includes(m.position) ? { ...m, fault: stop.word } : m));
   return (
     <>
@@ -47,11 +42,7 @@ export function StopScreen({ bench, sheet, view, stop }: Props) {
         }
         keys={<Keys keys={keys} bench={bench} view={view} />}
       />
-      {over === 'lead' ? (
-        <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />
-      ) : (
-        <Aside panel={over} bench={bench} sheet={sheet} view={view} onClose={close} />
-      )}
+      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
     </>
   );
 }
@@ -75,7 +66,7 @@ function Keys({ keys, bench, view }: { keys: Key[]; bench: Bench; view: BenchVie
 type Key = { cap: string; says: string; work: () => void };
 
 /** What puts it right comes first; the lead has a key wherever their word is wanted. */
-function keysOf(bench: Bench, view: BenchView, stop: Props['stop'], answering: Answering, onOver: (over: Over) => void): Key[] {
+function keysOf(bench: Bench, view: BenchView, stop: Props['stop'], answering: Answering, onMore: () => void): Key[] {
   const byLead = view.call.kind === 'lead';
   const { waits } = bench;
   const answers = waits
@@ -83,13 +74,13 @@ function keysOf(bench: Bench, view: BenchView, stop: Props['stop'], answering: A
     : view.call.answers.map((answer, i) => ({
         cap: i === 0 ? '*' : String(i),
         says: answer.says,
-        work: () => (byLead ? onOver('lead') : answering.answer(answer)),
+        work: () => (byLead ? bench.setOver('lead') : answering.answer(answer)),
       }));
   return [
     ...answers,
-    ...(stop.lead && !byLead && !waits ? [{ cap: '9', says: 'The lead is here', work: () => onOver('lead') }] : []),
-    { cap: '/', says: 'It was something else', work: () => bench.setWrong(true) },
-    { cap: '+', says: 'More', work: () => onOver('more') },
+    ...(stop.lead && !byLead && !waits ? [{ cap: '9', says: 'The lead is here', work: () => bench.setOver('lead') }] : []),
+    { cap: '/', says: 'It was something else', work: () => bench.setOver('wrong') },
+    { cap: '+', says: 'More', work: onMore },
   ];
 }
 

@@ -28,7 +28,7 @@ export function ToolScreen({ bench, sheet, view, call, onKeep }: Props) {
   };
   const keys: BarKey[] = [
     { cap: 'Enter', says: 'Take it', look: 'main', waits: 'Type a tool’s number' },
-    { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+    { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
     ...(onKeep ? [{ cap: '*', says: 'Keep the tool I have', do: onKeep }] : []),
     { cap: '+', says: 'More', do: () => setPanel('more') },
   ];

@@ -49,7 +49,7 @@ export function useRun(id: string) {
   const waits = beside.state !== 'ready' && untold(state, id, lastSeq).length > 0;
   // Somebody else may go on with it elsewhere, or decide about it: both see it as it happens.
   useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), atBench);
-  useToldByServer(mine, beside.decided, setNotice);
+  useToldByServer(mine, setNotice);
   useUndecided(state.unread, beside.again);
   return { query, sheet, view, waits, outbox, outboxState: state, command, beside, happened, ...over, baseSeq: Math.max(lastSeq, newest) };
 }
@@ -59,8 +59,8 @@ export type Bench = ReturnType<typeof useRun>;
 /** What lies over whatever screen there is: the one beneath may change while somebody reads it. */
 function useOver() {
   const [notice, setNotice] = useState<Notice | null>(null);
-  const [wrong, setWrong] = useState(false);
-  return { notice, setNotice, wrong, setWrong };
+  const [over, setOver] = useState<'wrong' | 'lead' | null>(null);
+  return { notice, setNotice, over, setOver };
 }
 
 /** What happened here and a sheet with so many entries does not tell yet: answered with a later number, or still on its way. */
@@ -91,22 +91,19 @@ function useRunCommand(id: string, ready: () => Promise<Outbox>, baseSeq: number
 
 /** What the server made of these has been said, where there was anything to say; of the others, what the core beside the screen made of them. */
 const told = new Set<string>();
-const saidHere = new Set<string>();
+const saidHere = new Map<string, Said>();
 
 /** What the server makes of something is said once: where nobody was told here, or was told something else. */
-function useToldByServer(
-  answered: { observation: { id: string }; outcome: Said }[],
-  decided: (id: string) => Said | undefined,
-  setNotice: (n: Notice) => void,
-): void {
+function useToldByServer(answered: { observation: { id: string }; outcome: Said }[], setNotice: (n: Notice) => void): void {
   useEffect(() => {
     for (const { observation, outcome } of answered) {
       if (told.has(observation.id)) continue;
       told.add(observation.id);
-      const notice = saidHere.has(observation.id) && isSame(decided(observation.id), outcome) ? null : noticeOf(outcome);
+      // As it was said then: standing on a newer sheet the core beside the page may have come to another word since, and told nobody.
+      const notice = isSame(saidHere.get(observation.id), outcome) ? null : noticeOf(outcome);
       if (notice) setNotice(notice);
     }
-  }, [answered, decided, setNotice]);
+  }, [answered, setNotice]);
 }
 
 /** What is to be read before one goes on: set aside, or kept and flagged. A fault has a screen of its own. */
@@ -143,7 +140,7 @@ export function useObserve(bench: Bench) {
     };
     const outcome = await beside.take(happened(seen));
     const notice = outcome && noticeOf(outcome);
-    if (outcome) saidHere.add(seen.id);
+    if (outcome) saidHere.set(seen.id, outcome);
     if (notice) setNotice(notice);
     const kept = (await outbox?.observe(outcome ? { ...seen, device_says: says(outcome) } : seen)) ?? false;
     beside.landed(seen.id);

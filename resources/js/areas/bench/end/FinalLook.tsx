@@ -41,7 +41,7 @@ export function FinalLook({ bench, sheet, view }: Props) {
             do: say,
             waits: bench.waits ? 'Sending it …' : null,
           },
-          { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+          { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
           touchKey(heads),
           { cap: '+', says: 'More', do: () => setPanel('more') },
         ]}

@@ -35,7 +35,7 @@ export function SecondLook({ bench, sheet, view, stage }: Props) {
         pad={looked ? {} : digitKeys(heads.type)}
         keys={[
           ...(looked ? [] : [{ cap: 'Enter', says: signs(heads), look: 'main' as const, do: () => setLooked(true) }]),
-          { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+          { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
           looked ? { cap: '*', says: 'Look again', do: () => setLooked(false) } : touchKey(heads),
           { cap: '+', says: 'More', do: () => setPanel('more') },
         ]}

@@ -30,7 +30,7 @@ export function SignScreen({ bench, sheet, view }: Props) {
         view={view}
         quietMs={QUIET_MS}
         keys={[
-          { cap: '/', says: 'Something is wrong', do: () => bench.setWrong(true) },
+          { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
           { cap: '+', says: 'More', do: () => setPanel('more') },
         ]}
       />

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Aside, type AsidePanel } from '../Aside';
 import { BigKey } from '../BigKey';
-import { LeadSheet } from '../LeadSheet';
 import { NeedsServer } from '../NeedsServer';
 import { usePadKeys } from '../usePadKeys';
 import { Point, type PointProps, ToHook } from './Point';
@@ -10,11 +9,10 @@ const QUIET_MS = 900;
 
 /** Only the lead, or who stands in for them, can go on with it: here, with own badge and PIN. */
 export function ForTheLead({ bench, sheet, view }: PointProps) {
-  const [over, setOver] = useState<AsidePanel | 'lead'>(null);
+  const [panel, setPanel] = useState<AsidePanel>(null);
   const [answer] = view.call.answers;
-  const lead = answer ? () => setOver('lead') : undefined;
-  usePadKeys({ Enter: lead, '/': () => bench.setWrong(true), '+': () => setOver('more') }, QUIET_MS);
-  const close = () => setOver(null);
+  const lead = answer ? () => bench.setOver('lead') : undefined;
+  usePadKeys({ Enter: lead, '/': () => bench.setOver('wrong'), '+': () => setPanel('more') }, QUIET_MS);
   return (
     <Point bench={bench} sheet={sheet} view={view} title={view.call.title}>
       <NeedsServer bench={bench} />
@@ -29,19 +27,15 @@ export function ForTheLead({ bench, sheet, view }: PointProps) {
             {answer.says}
           </BigKey>
         )}
-        <BigKey cap="/" onClick={() => bench.setWrong(true)}>
+        <BigKey cap="/" onClick={() => bench.setOver('wrong')}>
           Something is wrong
         </BigKey>
-        <BigKey cap="+" onClick={() => setOver('more')}>
+        <BigKey cap="+" onClick={() => setPanel('more')}>
           More
         </BigKey>
       </div>
       <ToHook />
-      {over === 'lead' ? (
-        <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />
-      ) : (
-        <Aside panel={over} bench={bench} sheet={sheet} view={view} onClose={close} />
-      )}
+      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
     </Point>
   );
 }

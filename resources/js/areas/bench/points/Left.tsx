@@ -1,8 +1,6 @@
-import { useState } from 'react';
 import { BigKey } from '../BigKey';
 import { usePadKeys } from '../usePadKeys';
 import { useObserve } from '../useRun';
-import { WrongSheet } from '../wrong/WrongSheet';
 import { LeftWords } from './LeftWords';
 import { Point, type PointProps, ToHook } from './Point';
 
@@ -11,9 +9,8 @@ const QUIET_MS = 900;
 /** It was left: before it is touched, its state is seen, and what whoever left it had to say. */
 export function Left({ bench, sheet, view }: PointProps) {
   const observe = useObserve(bench);
-  const [wrong, setWrong] = useState(false);
   const goOn = () => void observe({ type: 'resumed', after_idle: false });
-  usePadKeys({ Enter: goOn, '/': () => setWrong(true) }, QUIET_MS);
+  usePadKeys({ Enter: goOn, '/': () => bench.setOver('wrong') }, QUIET_MS);
   return (
     <Point bench={bench} sheet={sheet} view={view} title="Left for now">
       <LeftWords sheet={sheet} />
@@ -24,12 +21,11 @@ export function Left({ bench, sheet, view }: PointProps) {
         <BigKey look="main" cap="Enter" onClick={goOn}>
           It looks like this, go on
         </BigKey>
-        <BigKey cap="/" onClick={() => setWrong(true)}>
+        <BigKey cap="/" onClick={() => bench.setOver('wrong')}>
           Something is wrong
         </BigKey>
       </div>
       <ToHook />
-      {wrong && <WrongSheet bench={bench} sheet={sheet} view={view} onClose={() => setWrong(false)} />}
     </Point>
   );
 }

@@ -7,6 +7,7 @@ import { BenchHeader } from '../BenchHeader';
 import { CallScreen } from '../CallScreen';
 import { HoldScreen } from '../HoldScreen';
 import { KitScreen } from '../KitScreen';
+import { LeadSheet } from '../LeadSheet';
 import { MorePanel } from '../MorePanel';
 import { PersonScreen } from '../PersonScreen';
 import { RunTitle } from '../RunTitle';
@@ -47,12 +48,21 @@ export function Run() {
             ) : (
               <Waiting />
             )}
-            {bench.wrong && bench.view && <WrongSheet bench={bench} sheet={sheet} view={bench.view} onClose={() => bench.setWrong(false)} />}
+            {bench.view && <Over bench={bench} sheet={sheet} view={bench.view} />}
           </>
         )}
       </Loaded>
     </div>
   );
+}
+
+/** What is wrong, or the lead's word: over whatever screen there is, as long as the run is in these hands and nothing else has to be read first. */
+function Over({ bench, sheet, view }: Props) {
+  const isHere = useIsHere(sheet);
+  if (!isHere || bench.notice) return null;
+  const close = () => bench.setOver(null);
+  if (bench.over === 'lead') return <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />;
+  return bench.over === 'wrong' ? <WrongSheet bench={bench} sheet={sheet} view={view} onClose={close} /> : null;
 }
 
 /** What was seen last is nowhere, on whatever screen one is by now. */
@@ -91,14 +101,20 @@ function Told({ sheet, putOff }: { sheet: RunSheet; putOff: BenchView['put_off']
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 
-function Now({ bench, sheet, view }: Props) {
+/** Is it in one's own hands, at this bench? */
+function useIsHere({ holder }: RunSheet): boolean {
   const me = useMe();
   const device = useSession().data?.device;
+  return holder.device === device?.id && holder.person === me.id;
+}
+
+function Now({ bench, sheet, view }: Props) {
+  const isHere = useIsHere(sheet);
   const { call } = view;
   if (call.kind === 'finished') return <Closed bench={bench} sheet={sheet} view={view} />;
   // What was set aside is said on the spot, though the run is in other hands by now.
   if (bench.notice) return <NoticeScreen bench={bench} onRead={() => bench.setNotice(null)} />;
-  if (sheet.holder.device !== device?.id || sheet.holder.person !== me.id) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
+  if (!isHere) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
   if (view.parked) return <Left bench={bench} sheet={sheet} view={view} />;
   if (call.stop) return <StopScreen key={`${call.stop.step} ${call.title} ${call.kind}`} bench={bench} sheet={sheet} view={view} stop={call.stop} />;
   if (call.kind === 'person') return <SomebodyElse key={call.title} bench={bench} sheet={sheet} view={view} />;
