@@ -115,8 +115,8 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   else if (now.enter !== 'none') await enterOnceLive(page);
   else if (now.number !== '') await page.keyboard.press(now.number);
   else throw new Error(`Nothing here can be answered: ${now.all}`);
-  // A badge is done with once its PIN is, and the lead's sheet when it is another or gone; all else when the screen says something else.
-  const told = ({ badge, lead, says, all }: Seen) => (now.badge && !now.lead ? badge : `${lead ?? ''} ${lead ? all : says}`);
+  // The lead's word and a badge are done with when they are asked for no longer; all else when the screen says something else.
+  const told = ({ badge, lead, says }: Seen) => lead ?? (now.badge ? badge : says);
   await expect.poll(async () => told(await seen(page)), { message: `after ${now.title}: ${now.says}` }).not.toBe(told(now));
   return false;
 }
