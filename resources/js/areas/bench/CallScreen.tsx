@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { useSession } from '@/api/session';
 import { JointMap } from '@/ui/JointMap';
-import { Aside, type AsidePanel } from './Aside';
+import { MorePanel } from './MorePanel';
 import { CallHead } from './CallHead';
 import { Fields } from './Fields';
 import { type BarKey, KeyBar } from './KeyBar';
@@ -22,9 +22,9 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView; call: BenchView['
 export function CallScreen({ bench, sheet, view, call, onOther, onBack, onTool }: Props) {
   const answering = useCall(bench, view, call);
   const [pad, setPad] = useState(false);
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   const onPad = () => setPad((open) => !open);
-  const keys = useKeys({ bench, call, answering, onOther, onBack, onPad, onPanel: setPanel });
+  const keys = useKeys({ bench, call, answering, onOther, onBack, onPad, onMore: () => setMore(true) });
   const digits = Object.fromEntries(call.answers.filter((a) => /^\d$/.test(a.key) && call.fields.length === 0).map((a) => [a.key, () => answering.answer(a)]));
   return (
     <>
@@ -42,7 +42,7 @@ export function CallScreen({ bench, sheet, view, call, onOther, onBack, onTool }
       <RoundLine sheet={sheet} view={view} />
       <KeyBar bench={bench} view={view} keys={keys} pad={digits} />
       {answering.question && <QuestionPanel question={answering.question} view={view} call={call} onSettle={answering.settle} />}
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} pad={pad} onPad={onPad} onTool={onTool} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} pad={pad} onPad={onPad} onTool={onTool} onClose={() => setMore(false)} />}
     </>
   );
 }
@@ -54,11 +54,11 @@ type KeysOf = {
   onOther?: (() => void) | undefined;
   onBack?: (() => void) | undefined;
   onPad: () => void;
-  onPanel: (p: 'more') => void;
+  onMore: () => void;
 };
 
 /** The same four keys in the same place: Enter does it, / something is wrong, * the other way here, + more. */
-function useKeys({ bench, call, answering, onOther, onBack, onPad, onPanel }: KeysOf): BarKey[] {
+function useKeys({ bench, call, answering, onOther, onBack, onPad, onMore }: KeysOf): BarKey[] {
   const main = call.answers.find((a) => a.key === 'Enter');
   const other = call.answers.find((a) => a.key === '*');
   const left = useTicking(call);
@@ -78,7 +78,7 @@ function useKeys({ bench, call, answering, onOther, onBack, onPad, onPanel }: Ke
     ...(other ? [{ cap: '*', says: other.says, do: () => answering.answer(other) }] : []),
     ...(!other && !onBack && onOther ? [{ cap: '*', says: call.another ? 'Another one' : 'Pull all, count after', do: onOther }] : []),
     ...(!other && !onBack && !onOther && call.fields.length > 0 ? [{ cap: '*', says: 'Keys', do: onPad }] : []),
-    { cap: '+', says: 'More', do: () => onPanel('more') },
+    { cap: '+', says: 'More', do: onMore },
   ];
 }
 

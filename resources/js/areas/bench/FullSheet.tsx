@@ -1,8 +1,14 @@
+import type { UseQueryResult } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { RunSheet } from '@/api/types';
+import { Loaded } from '@/ui/states';
 import { BenchHeader } from './BenchHeader';
+import { BigKey } from './BigKey';
+import { NeedsServer } from './NeedsServer';
 import { RunTitle } from './RunTitle';
+import { usePanelKeys } from './usePadKeys';
+import type { Bench } from './useRun';
 
 type Props = { sheet: RunSheet; title: string; onClose: () => void; children: ReactNode };
 
@@ -36,4 +42,38 @@ export function FullSheet({ sheet, title, onClose, children }: Props) {
 function keepFocus(event: Event): void {
   event.preventDefault();
   if (event.currentTarget instanceof HTMLElement) event.currentTarget.focus();
+}
+
+type SheetOf<T> = { query: UseQueryResult<T>; bench: Bench; onBack: () => void; children: (data: T) => ReactNode };
+
+/** What a sheet shows of something that is fetched; while it is on its way, and where it does not come, there is a way back. */
+export function SheetOf<T>({ query, bench, onBack, children }: SheetOf<T>) {
+  if (query.data !== undefined) return <>{children(query.data)}</>;
+  return (
+    <>
+      <div className="grow">
+        <Loaded query={query}>{() => null}</Loaded>
+        <div className="px-7">
+          <NeedsServer bench={bench} />
+        </div>
+      </div>
+      <BackOnly onBack={onBack} />
+    </>
+  );
+}
+
+function BackOnly({ onBack }: { onBack: () => void }) {
+  usePanelKeys({ '/': onBack });
+  return <BackBar onBack={onBack} />;
+}
+
+/** The one key at the foot of a sheet on which all else is chosen by its number. */
+export function BackBar({ says = 'Back', onBack }: { says?: string; onBack: () => void }) {
+  return (
+    <footer className="flex shrink-0 gap-4 border-t border-hair px-7 py-3">
+      <BigKey cap="/" onClick={onBack}>
+        {says}
+      </BigKey>
+    </footer>
+  );
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { useMe } from '@/api/session';
 import { JointMap } from '@/ui/JointMap';
-import { Aside, type AsidePanel } from './Aside';
+import { MorePanel } from './MorePanel';
 import { BigNumber } from './CallHead';
 import { One } from './Fields';
 import { type BarKey, KeyBar } from './KeyBar';
@@ -20,7 +20,7 @@ export function HoldScreen({ bench, sheet, view, call, onTool }: Props) {
   const me = useMe();
   const answering = useCall(bench, view, call);
   const [pad, setPad] = useState(false);
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   const onPad = () => setPad((open) => !open);
   return (
     <>
@@ -40,9 +40,9 @@ export function HoldScreen({ bench, sheet, view, call, onTool }: Props) {
         <Partner sheet={sheet} call={call} answering={answering} />
       </main>
       <RoundLine sheet={sheet} view={view} />
-      <KeyBar bench={bench} view={view} keys={keysOf(bench, call, answering, onPad, setPanel)} />
+      <KeyBar bench={bench} view={view} keys={keysOf(bench, call, answering, onPad, () => setMore(true))} />
       {answering.question && <QuestionPanel question={answering.question} view={view} call={call} onSettle={answering.settle} />}
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} pad={pad} onPad={onPad} onTool={onTool} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} pad={pad} onPad={onPad} onTool={onTool} onClose={() => setMore(false)} />}
     </>
   );
 }
@@ -53,7 +53,7 @@ function takes(call: BenchView['call'], answering: Answering): string {
   return both.length < call.fields.length || both.length === 0 ? (call.answers[0]?.says ?? '') : `Take both, ${both.join(' and ')}`;
 }
 
-function keysOf(bench: Bench, call: BenchView['call'], answering: Answering, onPad: () => void, onPanel: (p: AsidePanel) => void): BarKey[] {
+function keysOf(bench: Bench, call: BenchView['call'], answering: Answering, onPad: () => void, onMore: () => void): BarKey[] {
   const says = takes(call, answering);
   return [
     {
@@ -65,7 +65,7 @@ function keysOf(bench: Bench, call: BenchView['call'], answering: Answering, onP
     },
     { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
     { cap: '*', says: 'Keys', do: onPad },
-    { cap: '+', says: 'More', do: () => onPanel('more') },
+    { cap: '+', says: 'More', do: onMore },
   ];
 }
 

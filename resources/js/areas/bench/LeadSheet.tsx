@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import type { BenchView, Decision, RunSheet } from '@/api/types';
-import { Loaded } from '@/ui/states';
 import { BadgeSide } from './BadgeSide';
 import { BigKey } from './BigKey';
-import { FullSheet } from './FullSheet';
+import { BackBar, FullSheet, SheetOf } from './FullSheet';
 import { acceptRepair, decideFault, useDecisions } from './queries';
 import { usePanelKeys } from './usePadKeys';
 import type { Bench } from './useRun';
@@ -26,7 +25,11 @@ export function LeadSheet({ bench, sheet, view, onClose }: Props) {
 }
 
 function Waiting({ bench, sheet, onClose }: Omit<Props, 'view'>) {
-  return <Loaded query={useDecisions(sheet.id)}>{({ faults }) => <Faults bench={bench} faults={faults} onClose={onClose} />}</Loaded>;
+  return (
+    <SheetOf query={useDecisions(sheet.id)} bench={bench} onBack={onClose}>
+      {({ faults }) => <Faults bench={bench} faults={faults} onClose={onClose} />}
+    </SheetOf>
+  );
 }
 
 type Fault = { case: string; step: string; title: string; says: string; choices: Decision[] };
@@ -57,11 +60,7 @@ function Faults({ bench, faults, onClose }: { bench: Bench; faults: Fault[]; onC
         {faults.length > 1 && <p className="text-lg text-soft">{faults.length - 1} more wait after this one.</p>}
         <Choices choices={fault.choices} onChoose={setChosen} />
       </main>
-      <footer className="flex shrink-0 gap-4 border-t border-hair px-7 py-3">
-        <BigKey cap="/" onClick={onClose}>
-          Back, nothing is decided
-        </BigKey>
-      </footer>
+      <BackBar says="Back, nothing is decided" onBack={onClose} />
     </>
   );
 }

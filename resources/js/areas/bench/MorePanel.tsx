@@ -16,14 +16,15 @@ type Props = {
   bench: Bench;
   sheet: RunSheet;
   view: BenchView;
-  pad: boolean;
-  onPad: (() => void) | undefined;
-  onTool: (() => void) | undefined;
+  /** Do keys lie on the glass now? */
+  pad?: boolean;
+  onPad?: () => void;
+  onTool?: () => void;
   onClose: () => void;
 };
 
 /** What one needs seldom: another tool, keys on the glass, the hook, the light, the way off. Parking is always offered. */
-export function MorePanel({ bench, sheet, view, pad, onPad, onTool, onClose }: Props) {
+export function MorePanel({ bench, sheet, view, pad = false, onPad, onTool, onClose }: Props) {
   const [aside, setAside] = useState<'leaving' | 'end' | null>(null);
   const { theme, flip } = useTheme();
   const sounds = useSoundSwitch();

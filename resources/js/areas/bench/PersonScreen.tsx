@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
-import { Aside, type AsidePanel } from './Aside';
+import { MorePanel } from './MorePanel';
 import { BadgeSide } from './BadgeSide';
 import { KeyBar } from './KeyBar';
 import { joinRun } from './queries';
@@ -12,7 +12,7 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 /** Somebody else is wanted, to hold. Badge and PIN, on glass too; the PIN is never seen. */
 export function PersonScreen({ bench, sheet, view }: Props) {
   const { call } = view;
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   return (
     <>
       <BadgeSide bench={bench} who="Whoever joins" done="Join" onSign={(badge, pin) => joinRun({ badge, pin })}>
@@ -32,10 +32,10 @@ export function PersonScreen({ bench, sheet, view }: Props) {
         quietMs={600}
         keys={[
           { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
-          { cap: '+', says: 'More', do: () => setPanel('more') },
+          { cap: '+', says: 'More', do: () => setMore(true) },
         ]}
       />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
-import { Aside, type AsidePanel } from './Aside';
+import { MorePanel } from './MorePanel';
 import { BigKey } from './BigKey';
 import { One } from './Fields';
 import { StopFrame } from './StopFrame';
@@ -22,12 +22,12 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stop: NonNullable
  */
 export function StopScreen({ bench, sheet, view, stop }: Props) {
   const answering = useCall(bench, view, view.call);
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   // The one to do something to now; at first that is where it went wrong.
   const position = view.call.position ?? stop.step.split(':')[1];
   const name = nameOf(sheet, position) ?? view.call.title;
   useShownWhileLocked(`Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${name.toLowerCase()}: ${stop.word.toLowerCase()}. It is not done.`);
-  const keys = keysOf(bench, view, stop, answering, () => setPanel('more'));
+  const keys = keysOf(bench, view, stop, answering, () => setMore(true));
   usePadKeys(Object.fromEntries(keys.map(({ cap, work }) => [cap, work])), QUIET_MS);
   const marks = view.marks.map((m) => (m.position === position || stop.reaches.includes(m.position) ? { ...m, fault: stop.word } : m));
   return (
@@ -42,7 +42,7 @@ export function StopScreen({ bench, sheet, view, stop }: Props) {
         }
         keys={<Keys keys={keys} bench={bench} view={view} />}
       />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

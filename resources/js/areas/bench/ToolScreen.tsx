@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
-import { Aside, type AsidePanel } from './Aside';
+import { MorePanel } from './MorePanel';
 import { type BarKey, KeyBar } from './KeyBar';
 import { RoundLine } from './RoundLine';
 import { ScanInput } from './ScanInput';
@@ -13,7 +13,7 @@ type Offer = NonNullable<BenchView['call']['offers']>[number];
 export function ToolScreen({ bench, sheet, view, call, onKeep }: Props) {
   const observe = useObserve(bench);
   const [refused, setRefused] = useState<string | null>(null);
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   const offers = call.offers ?? [];
   const take = (offer: Offer) => {
     const answer = call.answers.find((a) => a.key === offer.key);
@@ -30,7 +30,7 @@ export function ToolScreen({ bench, sheet, view, call, onKeep }: Props) {
     { cap: 'Enter', says: 'Take it', look: 'main', waits: 'Type a tool’s number' },
     { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
     ...(onKeep ? [{ cap: '*', says: 'Keep the tool I have', do: onKeep }] : []),
-    { cap: '+', says: 'More', do: () => setPanel('more') },
+    { cap: '+', says: 'More', do: () => setMore(true) },
   ];
   return (
     <>
@@ -43,7 +43,7 @@ export function ToolScreen({ bench, sheet, view, call, onKeep }: Props) {
       </main>
       <RoundLine sheet={sheet} view={view} />
       <KeyBar bench={bench} view={view} keys={keys} />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

@@ -56,10 +56,10 @@ export function useRun(id: string) {
 
 export type Bench = ReturnType<typeof useRun>;
 
-/** What lies over whatever screen there is: the one beneath may change while somebody reads it. */
+/** What lies over whatever screen there is: the one beneath may change while somebody reads it. In doubt, it is the called bolt that one is not sure of. */
 function useOver() {
   const [notice, setNotice] = useState<Notice | null>(null);
-  const [over, setOver] = useState<'wrong' | 'lead' | null>(null);
+  const [over, setOver] = useState<'wrong' | 'doubt' | 'lead' | null>(null);
   return { notice, setNotice, over, setOver };
 }
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
-import { Aside, type AsidePanel } from '../Aside';
+import { MorePanel } from '../MorePanel';
 import { KeyBar } from '../KeyBar';
 import { type Bench, useObserve } from '../useRun';
 import { digitKeys } from '../words';
@@ -14,7 +14,7 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 export function FinalLook({ bench, sheet, view }: Props) {
   const all = view.call.heads ?? [];
   const heads = useHeads(sheet, all);
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   const observe = useObserve(bench);
   const { differ } = heads;
   const say = () => void observe({ type: 'final_look', ...(differ.length === 0 ? {} : { differ }) });
@@ -43,10 +43,10 @@ export function FinalLook({ bench, sheet, view }: Props) {
           },
           { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
           touchKey(heads),
-          { cap: '+', says: 'More', do: () => setPanel('more') },
+          { cap: '+', says: 'More', do: () => setMore(true) },
         ]}
       />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

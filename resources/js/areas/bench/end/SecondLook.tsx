@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
-import { Aside, type AsidePanel } from '../Aside';
+import { MorePanel } from '../MorePanel';
 import { BadgeSide } from '../BadgeSide';
 import { KeyBar } from '../KeyBar';
 import { lookAt } from '../queries';
@@ -16,7 +16,7 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stage: string };
 export function SecondLook({ bench, sheet, view, stage }: Props) {
   const heads = useHeads(sheet, view.call.heads ?? []);
   const [looked, setLooked] = useState(false);
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   const { differ } = heads;
   const look = <Look sheet={sheet} view={view} heads={heads} onTouch={looked ? () => undefined : heads.touch} />;
   return (
@@ -37,10 +37,10 @@ export function SecondLook({ bench, sheet, view, stage }: Props) {
           ...(looked ? [] : [{ cap: 'Enter', says: signs(heads), look: 'main' as const, do: () => setLooked(true) }]),
           { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
           looked ? { cap: '*', says: 'Look again', do: () => setLooked(false) } : touchKey(heads),
-          { cap: '+', says: 'More', do: () => setPanel('more') },
+          { cap: '+', says: 'More', do: () => setMore(true) },
         ]}
       />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { useMe } from '@/api/session';
 import { JointMap } from '@/ui/JointMap';
-import { Aside, type AsidePanel } from '../Aside';
+import { MorePanel } from '../MorePanel';
 import { BadgeSide } from '../BadgeSide';
 import { KeyBar } from '../KeyBar';
 import { finishRun } from '../queries';
@@ -15,7 +15,7 @@ type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 /** A signature: a sentence, and the PIN that puts a name to it. */
 export function SignScreen({ bench, sheet, view }: Props) {
   const me = useMe();
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   return (
     <>
       <BadgeSide bench={bench} who={me.name} done="Sign" known onSign={(_, pin) => finishRun(pin)}>
@@ -31,10 +31,10 @@ export function SignScreen({ bench, sheet, view }: Props) {
         quietMs={QUIET_MS}
         keys={[
           { cap: '/', says: 'Something is wrong', do: () => bench.setOver('wrong') },
-          { cap: '+', says: 'More', do: () => setPanel('more') },
+          { cap: '+', says: 'More', do: () => setMore(true) },
         ]}
       />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

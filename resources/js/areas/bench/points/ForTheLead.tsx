@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Aside, type AsidePanel } from '../Aside';
+import { MorePanel } from '../MorePanel';
 import { BigKey } from '../BigKey';
 import { NeedsServer } from '../NeedsServer';
 import { usePadKeys } from '../usePadKeys';
@@ -9,10 +9,10 @@ const QUIET_MS = 900;
 
 /** Only the lead, or who stands in for them, can go on with it: here, with own badge and PIN. */
 export function ForTheLead({ bench, sheet, view }: PointProps) {
-  const [panel, setPanel] = useState<AsidePanel>(null);
+  const [more, setMore] = useState(false);
   const [answer] = view.call.answers;
   const lead = answer ? () => bench.setOver('lead') : undefined;
-  usePadKeys({ Enter: lead, '/': () => bench.setOver('wrong'), '+': () => setPanel('more') }, QUIET_MS);
+  usePadKeys({ Enter: lead, '/': () => bench.setOver('wrong'), '+': () => setMore(true) }, QUIET_MS);
   return (
     <Point bench={bench} sheet={sheet} view={view} title={view.call.title}>
       <NeedsServer bench={bench} />
@@ -30,12 +30,12 @@ export function ForTheLead({ bench, sheet, view }: PointProps) {
         <BigKey cap="/" onClick={() => bench.setOver('wrong')}>
           Something is wrong
         </BigKey>
-        <BigKey cap="+" onClick={() => setPanel('more')}>
+        <BigKey cap="+" onClick={() => setMore(true)}>
           More
         </BigKey>
       </div>
       <ToHook />
-      <Aside panel={panel} bench={bench} sheet={sheet} view={view} onClose={() => setPanel(null)} />
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </Point>
   );
 }

@@ -1,25 +1,20 @@
-import { useState } from 'react';
 import { BigKey } from '../BigKey';
 import { usePadKeys } from '../usePadKeys';
 import { useObserve } from '../useRun';
-import { WrongSheet } from '../wrong/WrongSheet';
 import { Point, type PointProps } from './Point';
 
 const QUIET_MS = 900;
-
-/** Not sure, of the bolt that is called. */
-const NOT_SURE = { key: '24', choice: 'bolt' };
 
 /** One was called away in the middle of an angle: it goes on at the very stroke, if the tool or the paint line has kept where it began. */
 export function MidStroke({ bench, sheet, view, onGoOn }: PointProps & { onGoOn: () => void }) {
   const { call } = view;
   const observe = useObserve(bench);
-  const [doubt, setDoubt] = useState(false);
+  const doubt = () => bench.setOver('doubt');
   const goOn = () => {
     onGoOn();
     void observe({ type: 'resumed', after_idle: false });
   };
-  usePadKeys({ Enter: goOn, '*': () => setDoubt(true) }, QUIET_MS);
+  usePadKeys({ Enter: goOn, '*': doubt }, QUIET_MS);
   return (
     <Point bench={bench} sheet={sheet} view={view} title={`${call.title} stands at ${call.sum ?? ''}°`}>
       <p className="text-2xl">
@@ -29,11 +24,10 @@ export function MidStroke({ bench, sheet, view, onGoOn }: PointProps & { onGoOn:
         <BigKey look="main" cap="Enter" onClick={goOn}>
           The line is where it must be, go on
         </BigKey>
-        <BigKey cap="*" onClick={() => setDoubt(true)}>
+        <BigKey cap="*" onClick={doubt}>
           No, or I am not sure
         </BigKey>
       </div>
-      {doubt && <WrongSheet bench={bench} sheet={sheet} view={view} begin={NOT_SURE} onClose={() => setDoubt(false)} />}
     </Point>
   );
 }

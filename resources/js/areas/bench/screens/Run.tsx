@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { useMe, useSession } from '@/api/session';
 import type { BenchView, RunSheet } from '@/api/types';
@@ -59,11 +59,19 @@ export function Run() {
 /** What is wrong, or the lead's word: over whatever screen there is, as long as the run is in these hands and nothing else has to be read first. */
 function Over({ bench, sheet, view }: Props) {
   const isHere = useIsHere(sheet);
-  if (!isHere || bench.notice) return null;
-  const close = () => bench.setOver(null);
-  if (bench.over === 'lead') return <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />;
-  return bench.over === 'wrong' ? <WrongSheet bench={bench} sheet={sheet} view={view} onClose={close} /> : null;
+  const { over, setOver } = bench;
+  useEffect(() => {
+    // Come back to, it is not asked again what was asked before it went elsewhere.
+    if (!isHere) setOver(null);
+  }, [isHere, setOver]);
+  if (over === null || !isHere || bench.notice) return null;
+  const close = () => setOver(null);
+  if (over === 'lead') return <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />;
+  return <WrongSheet bench={bench} sheet={sheet} view={view} onClose={close} {...(over === 'doubt' ? { begin: NOT_SURE } : {})} />;
 }
+
+/** Not sure, of the bolt that is called. */
+const NOT_SURE = { key: '24', choice: 'bolt' };
 
 /** What was seen last is nowhere, on whatever screen one is by now. */
 function NotKept({ sentence }: { sentence: string | null }) {
@@ -143,7 +151,7 @@ function Begun({ bench, sheet, view }: Props) {
   return (
     <>
       <KitScreen bench={bench} sheet={sheet} onReady={() => setReady(true)} onMore={() => setMore(true)} />
-      {more && <MorePanel bench={bench} sheet={sheet} view={view} pad={false} onPad={undefined} onTool={undefined} onClose={() => setMore(false)} />}
+      {more && <MorePanel bench={bench} sheet={sheet} view={view} onClose={() => setMore(false)} />}
     </>
   );
 }

@@ -1,8 +1,8 @@
 import { type ReactNode, useState } from 'react';
 import type { BenchView, Decision, RunSheet, Weighed } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
-import { Loaded } from '@/ui/states';
 import { BigKey } from '../BigKey';
+import { SheetOf } from '../FullSheet';
 import { Unsent } from '../Unsent';
 import { usePanelKeys } from '../usePadKeys';
 import type { Bench } from '../useRun';
@@ -23,7 +23,11 @@ type Props = {
 
 /** What it costs, before it is said: the rule, the metal it reaches, new parts drawn and counted, and who decides. */
 export function Cost(props: Props) {
-  return <Loaded query={useWeighed(props.bench, props.said)}>{(weighed) => <Asked {...props} weighed={weighed} />}</Loaded>;
+  return (
+    <SheetOf query={useWeighed(props.bench, props.said)} bench={props.bench} onBack={props.onBack}>
+      {(weighed) => <Asked {...props} weighed={weighed} />}
+    </SheetOf>
+  );
 }
 
 function Asked(props: Props & { weighed: Weighed }) {

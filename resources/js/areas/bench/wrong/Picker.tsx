@@ -2,8 +2,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { BenchView, Mishaps, RunSheet } from '@/api/types';
 import { NO_DIGITS, type TwoDigits, nextDigit } from '@/lib/two-digits';
 import { JointMap } from '@/ui/JointMap';
-import { Loaded } from '@/ui/states';
 import { BigKey } from '../BigKey';
+import { SheetOf } from '../FullSheet';
 import { Unsent } from '../Unsent';
 import { usePanelKeys } from '../usePadKeys';
 import type { Bench } from '../useRun';
@@ -22,9 +22,9 @@ type Props = {
 /** Everything that may be wrong, each always in the same place: two digits, the column, then the row. */
 export function Picker({ bench, sheet, view, onPick, onPutOff, onBack }: Props) {
   return (
-    <Loaded query={useMishaps(bench)}>
+    <SheetOf query={useMishaps(bench)} bench={bench} onBack={onBack}>
       {(mishaps) => <Tiles mishaps={mishaps} bench={bench} sheet={sheet} view={view} onPick={onPick} onPutOff={onPutOff} onBack={onBack} />}
-    </Loaded>
+    </SheetOf>
   );
 }
 

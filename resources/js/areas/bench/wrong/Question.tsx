@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { BenchView, RunSheet, Weighed } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
 import { BigKey } from '../BigKey';
+import { BackBar } from '../FullSheet';
 import { usePanelKeys } from '../usePadKeys';
 import { digitKeys, whereOf } from '../words';
 
@@ -35,7 +36,7 @@ function Choose({ weighed, asks, onAnswer, onBack }: Pick<Props, 'weighed' | 'on
           ))}
         </div>
       </main>
-      <Back onBack={onBack} />
+      <BackBar onBack={onBack} />
     </>
   );
 }
@@ -80,15 +81,5 @@ function WhichBolt({ title, of, sheet, view, onAnswer, onBack }: WhichProps) {
         </BigKey>
       </footer>
     </>
-  );
-}
-
-function Back({ onBack }: { onBack: () => void }) {
-  return (
-    <footer className="flex shrink-0 gap-4 border-t border-hair px-7 py-3">
-      <BigKey cap="/" onClick={onBack}>
-        Back
-      </BigKey>
-    </footer>
   );
 }
