@@ -151,9 +151,7 @@ final readonly class Mishaps
         };
     }
 
-    /**
-     * @return array<string, mixed>|null null where there is no place that it could be about
-     */
+    /** @return array<string, mixed>|null null where there is no place that it could be about */
     private function event(Mishap $mishap, ?string $at, ?string $named, ?string $choice): ?array
     {
         $tool = $choice ?? ($this->inHand()[0]->id ?? null);

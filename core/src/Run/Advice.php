@@ -7,7 +7,6 @@ namespace Tekkal\Core\Run;
 use Tekkal\Core\Acceptance\Window;
 use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\DemandedAdapter;
-use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
@@ -84,12 +83,6 @@ final readonly class Advice
         return $left > 0
             ? sprintf('%d of %d steps %s not done.', $left, count($this->run->plan->steps), $left === 1 ? 'is' : 'are')
             : $this->run->whyNotFinish()[0] ?? null;
-    }
-
-    /** What putting a fault right at a step would cost. */
-    public function redoCost(Fault $fault, Step $step): RedoCost
-    {
-        return $this->priceOf($this->run->reach->duties($this->run->reach->rule($fault, $step), $step));
     }
 
     /**

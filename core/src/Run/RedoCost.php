@@ -26,19 +26,4 @@ final readonly class RedoCost
         public array $repaired = [],
     ) {
     }
-
-    public function sentence(): string
-    {
-        $costs = [];
-        foreach ($this->fasteners as $type => $count) {
-            $costs[] = "$count new $type";
-        }
-        $costs = [...$costs, ...array_map(fn (string $g): string => "1 new $g", $this->gaskets)];
-        $lost = count($this->lost);
-
-        return sprintf('%d %s loosened, %d %s lost; %s.',
-            count($this->positions), count($this->positions) === 1 ? 'position' : 'positions',
-            $lost, $lost === 1 ? 'result' : 'results',
-            $costs === [] ? 'no new parts' : implode(', ', $costs));
-    }
 }

@@ -11,6 +11,7 @@ use Tekkal\Core\Call\Known;
 use Tekkal\Core\Call\Pace;
 use Tekkal\Core\Call\Stops;
 use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Plan\MeasuredStep;
@@ -18,6 +19,7 @@ use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\Outcome;
+use Tekkal\Core\Run\RedoCost;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\RunState;
 use Tekkal\Core\Run\Stamp;
@@ -198,6 +200,15 @@ final class Bench
     public function state(): RunState
     {
         return $this->fold->freeze();
+    }
+
+    /** What putting a fault right at a step would cost. */
+    public function redoCost(Fault $fault, string $step): RedoCost
+    {
+        $reach = $this->fold->reach;
+        $at = $this->fold->plan->step($step);
+
+        return $this->advice()->priceOf($reach->duties($reach->rule($fault, $at), $at));
     }
 
     public function advice(): Advice

@@ -111,13 +111,13 @@ final class RunIncidentsTest extends TestCase
     public function test_the_price_of_a_redo_is_known_before_it_is_chosen(): void
     {
         $bench = (new Bench('04-head-two-sizes'))->round('snug_large');
-        $step = $bench->fold->plan->step('turn_large:a2:1');
-        self::assertSame('6 positions loosened, 6 results lost; 1 new m11.', $bench->advice()->redoCost(Fault::Over, $step)->sentence(), 'an over-turned single-use bolt of a joint that is redone whole; neighbours that were only drawn snug are not scrapped');
-        self::assertSame([], $bench->advice()->redoCost(Fault::Short, $step)->fasteners, 'none has begun its yield stage');
+        $over = $bench->redoCost(Fault::Over, 'turn_large:a2:1');
+        self::assertSame([6, 6, ['m11' => 1]], [count($over->positions), count($over->lost), $over->fasteners], 'an over-turned single-use bolt of a joint that is redone whole; neighbours that were only drawn snug are not scrapped');
+        self::assertSame([], $bench->redoCost(Fault::Short, 'turn_large:a2:1')->fasteners, 'none has begun its yield stage');
 
         $bench->reads('turn_large:a2:1', '150°');
         $bench->reads('turn_large:b2:1', '150°');
-        $price = $bench->advice()->redoCost(Fault::Short, $bench->fold->plan->step('turn_large:a3:1'));
+        $price = $bench->redoCost(Fault::Short, 'turn_large:a3:1');
         self::assertSame(['m11' => 2], $price->fasteners);
         self::assertSame(['head gasket'], $price->gaskets);
         self::assertCount(8, $price->lost);
