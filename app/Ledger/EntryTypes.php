@@ -16,6 +16,7 @@ final class EntryTypes
         'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_shipped' => ['subject'],
         'builds_rejudged' => ['revision'],
         'customer_added' => ['customer'],
+        'deputy_ended' => ['person'], 'deputy_named' => ['person'],
         'device_enrolled' => ['device'], 'device_revoked' => ['device'],
         'family_extended' => ['family'],
         'library_imported' => ['import'],

@@ -82,6 +82,10 @@ final readonly class Recorder
         if (DB::transactionLevel() === 0) {
             throw new LogicException('An entry is only ever recorded inside a transaction.');
         }
+        foreach ($drafts as $draft) {
+            // What nobody has listed could not be verified later: it is caught where it is written first.
+            EntryTypes::belongsIn($draft->type, $draft->stream) || throw new LogicException("$draft->type in $draft->stream is not listed among the types of entries.");
+        }
         $receivedAt = now();
         $streams = array_values(array_unique(array_map(fn (Draft $d): string => $d->stream, $drafts)));
         $heads = array_intersect_key($locked, array_flip($streams));
