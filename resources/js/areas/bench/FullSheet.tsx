@@ -1,6 +1,6 @@
 import type { UseQueryResult } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { RunSheet } from '@/api/types';
 import { Loaded } from '@/ui/states';
 import { BenchHeader } from './BenchHeader';
@@ -44,6 +44,9 @@ function keepFocus(event: Event): void {
   if (event.currentTarget instanceof HTMLElement) event.currentTarget.focus();
 }
 
+/** From when on one wonders whether it comes at all. */
+const LATE_MS = 600;
+
 type SheetOf<T> = { query: UseQueryResult<T>; bench: Bench; onBack: () => void; children: (data: T) => ReactNode };
 
 /** What a sheet shows of something that is fetched; while it is on its way, and where it does not come, there is a way back. */
@@ -57,14 +60,20 @@ export function SheetOf<T>({ query, bench, onBack, children }: SheetOf<T>) {
           <NeedsServer bench={bench} />
         </div>
       </div>
-      <BackOnly onBack={onBack} />
+      <BackOnly now={query.isError} onBack={onBack} />
     </>
   );
 }
 
-function BackOnly({ onBack }: { onBack: () => void }) {
+/** What comes at once needs no way back, and would only have it flash by. */
+function BackOnly({ now, onBack }: { now: boolean; onBack: () => void }) {
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLate(true), LATE_MS);
+    return () => clearTimeout(timer);
+  }, []);
   usePanelKeys({ '/': onBack });
-  return <BackBar onBack={onBack} />;
+  return (now || late) && <BackBar onBack={onBack} />;
 }
 
 /** The one key at the foot of a sheet on which all else is chosen by its number. */
