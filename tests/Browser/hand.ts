@@ -13,6 +13,8 @@ type Seen = {
   stop: string | null;
   /** The lead's sheet lies over it: a word is chosen, or signed. */
   lead: 'chooses' | 'signs' | null;
+  /** Something has to be read before anything goes on. */
+  notice: boolean;
   enter: 'live' | 'dead' | 'none';
   number: string;
   all: string;
@@ -42,6 +44,7 @@ const seen = (page: Page): Promise<Seen> =>
         })),
       stop: document.querySelector('[data-shape]') === null ? null : text(capped(/^\*$/)),
       lead: document.querySelector('[role=dialog] main') === null ? null : entry === null ? 'chooses' : 'signs',
+      notice: keys.some((b) => /I have read it/.test(text(b)) && text(b.querySelector('kbd')) === '*'),
       timer: document.querySelector('[role=timer]')?.getAttribute('aria-label') ?? '',
       offer: text(capped(/^1$/)),
       badge:
@@ -106,6 +109,7 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   if (now.title.endsWith(': finished')) return true;
   if (now.lead === 'chooses') await page.keyboard.press('1');
   else if (now.lead === 'signs') await enterBadge(page, LEAD);
+  else if (now.notice) await page.keyboard.press('*');
   else if (now.stop !== null) await putRight(page, now, hand);
   else if (now.badge === 'signs') await pad(page, PIN);
   else if (now.badge) await enterBadge(page, hand[now.badge]);
