@@ -179,7 +179,7 @@ final class GeneratedRuns
         if ($context->fold->looks->unseen() !== []) {
             $drafts[] = $this->command($context, 'second_look', ['steps' => $context->fold->looks->unseen(), 'finds' => 'as_recorded'], by: $this->second);
         }
-        $drafts[] = $this->command($context, 'run_finished', ['meaning' => HandCalls::MEANING]);
+        $drafts[] = $this->command($context, 'run_finished', ['meaning' => HandCalls::meaning($context->fold)]);
         $this->folds->keep($run, $context->fold);
 
         return $drafts;

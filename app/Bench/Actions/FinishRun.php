@@ -33,7 +33,7 @@ final readonly class FinishRun
                 throw new Refused(ProblemType::NotDone, $why, 409);
             }
 
-            return [$context, ['meaning' => HandCalls::MEANING]];
+            return [$context, ['meaning' => HandCalls::meaning($context->fold)]];
         });
     }
 }

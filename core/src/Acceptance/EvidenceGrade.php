@@ -9,6 +9,8 @@ enum EvidenceGrade: string
 {
     case Curve = 'curve';
     case MeasuredValue = 'measured_value';
+    /** Read, written down on paper, and typed in later. */
+    case Transcribed = 'transcribed';
     case AttestedOneByOne = 'attested_one_by_one';
     case AttestedAsRound = 'attested_as_round';
     case Unknown = 'unknown';
@@ -25,6 +27,7 @@ enum EvidenceGrade: string
         return match ($this) {
             self::Curve => 'recorded as a curve',
             self::MeasuredValue => 'measured',
+            self::Transcribed => 'copied from paper',
             self::AttestedOneByOne => 'attested one by one',
             self::AttestedAsRound => 'attested as a round',
             self::Unknown => 'not proved',

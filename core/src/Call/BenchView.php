@@ -45,7 +45,7 @@ final readonly class BenchView
             'done' => array_sum(array_column($rounds, 'done')), 'all' => count($this->run->plan->steps), 'rounds' => $rounds,
             'marks' => $this->marks($call), 'last' => $this->last(), 'wet' => $this->wet(),
             'put_off' => $this->putOff(), 'blocks' => $advice->nextStep($ways) === null && ! $this->state->finished ? $this->run->whyNotFinish() : [],
-            'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
+            'card' => $this->run->paper->card(), 'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
             'next_step' => $advice->nextStep($ways), 'stopped_at' => $this->run->stoppedAt(),
         ];
     }

@@ -15,8 +15,7 @@ final readonly class HandCalls
 {
     private const LOT = 'Its lot';
 
-    /** What whoever signs puts their name to. */
-    public const MEANING = 'I did this and looked at every mark.';
+    private const DID_IT = 'I did this and looked at every mark.';
 
     public function __construct(private RunFold $run)
     {
@@ -28,7 +27,8 @@ final readonly class HandCalls
             'partner' => $this->person($this->holds($way), 'join', 'A second person joins'),
             'second_look' => $this->person($way, 'look', 'Somebody else looks at it', ['stage' => $way->at])->with(['heads' => $this->lookedAt($way->at)]),
             'final_look' => $this->finalLook(),
-            'finish' => (new Call(CallKind::Finish, 'Sign it', ['Your PIN puts your name to that sentence.'], answers: [Answer::command('Enter', 'Sign', 'finish')]))->with(['meaning' => self::MEANING]),
+            'finish' => (new Call(CallKind::Finish, 'Sign it', ['Your PIN puts your name to that sentence.'], answers: [Answer::command('Enter', 'Sign', 'finish')]))->with(['meaning' => self::meaning($this->run)]),
+            'compare' => (new Call(CallKind::Lead, 'Somebody else compares it', [$way->sentence, 'They do it at the desk, under Job cards; then it can be signed here.']))->with(['act' => 'compare']),
             'decide' => $this->forTheLead($way, 'decide', 'The lead is here'),
             'accept_repair' => $this->forTheLead($way, 'accept_repair', 'The lead accepts it here'),
             'begin' => new Call(CallKind::Lead, 'The lead decides', [$way->sentence, 'Nothing goes on here until then.']),
@@ -40,6 +40,12 @@ final readonly class HandCalls
             ]),
             default => $this->done($way),
         };
+    }
+
+    /** What whoever signs puts their name to: whoever typed in a card does not say that they did what stands on it. */
+    public static function meaning(RunFold $run): string
+    {
+        return $run->paper->cards() === [] ? self::DID_IT : sprintf('What was done on paper stands here as %s has it; the rest I did, and I looked at every mark.', $run->paper->cardsInWords());
     }
 
     /** One thing that is done, and one key that says so; with its lot where it has one. */

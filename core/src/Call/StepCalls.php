@@ -227,6 +227,12 @@ final readonly class StepCalls
     {
         $since = $this->run->state->lastResult();
         [$least, $most] = [$own->atLeast, $own->atMost];
+        if ($this->run->paper->card() !== null) {
+            return new Call(
+                CallKind::Hand, 'Settled for '.($least->printed ?? $most?->printed), ['As the card says. When that was, nobody can prove here.'],
+                new At($step->id), answers: [Answer::event('Enter', 'So it says', ['type' => 'step_attested', 'step' => $step->id])],
+            );
+        }
 
         return (new Call(
             CallKind::Settle, $least === null ? "Go on within {$most?->printed}" : "Wait {$least->printed}",
@@ -337,7 +343,8 @@ final readonly class StepCalls
     /** The least that lies between two of them, ms: a fifth of what one usually takes. Common practice, no source. */
     private function leastMs(Step $step): int
     {
-        return $step->kind->declaration()->handling->seconds * 200;
+        // What was pulled long ago is typed as fast as one reads.
+        return $this->run->paper->card() === null ? $step->kind->declaration()->handling->seconds * 200 : 0;
     }
 
     private function tool(ToolUse $use): RackTool

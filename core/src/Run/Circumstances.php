@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tekkal\Core\Run;
 
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Run\Effect\Effect;
 use Tekkal\Core\Run\Effect\FactIs;
 use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Effect\Hands;
@@ -22,6 +23,8 @@ use Tekkal\Core\Run\Event\IdentityRead;
 use Tekkal\Core\Run\Event\Interrupted;
 use Tekkal\Core\Run\Event\Locked;
 use Tekkal\Core\Run\Event\Marked;
+use Tekkal\Core\Run\Event\PaperBegun;
+use Tekkal\Core\Run\Event\PaperEnded;
 use Tekkal\Core\Run\Event\Parked;
 use Tekkal\Core\Run\Event\RepairAccepted;
 use Tekkal\Core\Run\Event\Resumed;
@@ -34,6 +37,7 @@ use Tekkal\Core\Run\Event\ShaftTurned;
 use Tekkal\Core\Run\Event\ThreadRepaired;
 use Tekkal\Core\Run\Event\ToolSet;
 use Tekkal\Core\Run\Event\ToolTaken;
+use Tekkal\Core\Run\Event\TranscriptCompared;
 use Tekkal\Core\Run\Event\Zeroed;
 
 /** What else happens around the work: people, tools, what is at a place and what is known of it, whether work goes on. */
@@ -126,9 +130,20 @@ final readonly class Circumstances
             $event instanceof IdentityRead => $this->run->plan->has($event->step) ? $this->does(new FactIs($event->step, StepBook::IDENTITY, $event->reads)) : SetAsideReason::StepUnknown,
             $event instanceof SecondLook => $this->looked($event),
             $event instanceof FinalLook => $this->lookedAtAll($event),
+            $event instanceof PaperBegun => $this->onPaper($this->run->paper->begin($event->card)),
+            $event instanceof PaperEnded => $this->onPaper($this->run->paper->end()),
+            $event instanceof TranscriptCompared => $this->onPaper($this->run->paper->compare($event)),
             // Kept as it was said; no rule rests on it yet.
             default => null,
         };
+    }
+
+    /** @param  SetAsideReason|Effect|list<Effect>  $comes */
+    private function onPaper(SetAsideReason|Effect|array $comes): ?SetAsideReason
+    {
+        $comes instanceof SetAsideReason ? null : $this->emission->emit(...($comes instanceof Effect ? [$comes] : $comes));
+
+        return $comes instanceof SetAsideReason ? $comes : null;
     }
 
     private function does(FactIs|Hands|RunIs|ThingIs $effect): null

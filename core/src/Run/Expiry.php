@@ -34,7 +34,7 @@ final readonly class Expiry
             foreach ($this->held($agent) as $position => $since) {
                 $elapsed = $now->since($since);
                 $thing = $this->state->thing($position, ThingKind::Agent->value.':'.$agent->key);
-                if ($thing !== null && $elapsed->proved && $elapsed->seconds > ($agent->workingTime->seconds ?? 0)) {
+                if ($thing !== null && $elapsed?->proved === true && $elapsed->seconds > ($agent->workingTime->seconds ?? 0)) {
                     $due[$position][] = $thing;
                 }
             }
@@ -57,11 +57,13 @@ final readonly class Expiry
         }
     }
 
-    /** @return list<array{agent: string, seconds: int, positions: array<string, Stamp>}> what is running, and since when */
+    /** @return list<array{agent: string, seconds: int, positions: array<string, Stamp>}> what is running, and since when; what was copied from paper runs by no clock here */
     public function running(): array
     {
+        $held = fn (Agent $a): array => array_filter($this->held($a), fn (Stamp $since): bool => ! $since->isFromPaper());
+
         return array_values(array_filter(
-            array_map(fn (Agent $a): array => ['agent' => $a->key, 'seconds' => $a->workingTime->seconds ?? 0, 'positions' => $this->held($a)], $this->timed()),
+            array_map(fn (Agent $a): array => ['agent' => $a->key, 'seconds' => $a->workingTime->seconds ?? 0, 'positions' => $held($a)], $this->timed()),
             fn (array $r): bool => $r['positions'] !== [],
         ));
     }

@@ -126,8 +126,8 @@ final readonly class ResultBook
     private function given(Step $step, ResultEvent $event, Surroundings $around): Given
     {
         return match (true) {
-            $event instanceof ReadingTaken => new Given($around->source ?? $event->source, $event->value, $event->tool, watched: $event->watched),
-            $event instanceof StrokeAdded => new Given(ReadingSource::Typed, $this->run->steps->sum($step->id, $event->angle), $event->tool),
+            $event instanceof ReadingTaken => new Given($this->run->paper->card() === null ? $around->source ?? $event->source : ReadingSource::Transcribed, $event->value, $event->tool, watched: $event->watched),
+            $event instanceof StrokeAdded => new Given($this->run->paper->card() === null ? ReadingSource::Typed : ReadingSource::Transcribed, $this->run->steps->sum($step->id, $event->angle), $event->tool),
             $event instanceof ClickAttested => Given::word($event->tool, $this->run->state->settingOf($event->tool), $event->watched),
             $event instanceof MovementSeen => Given::word($event->tool, $this->run->state->settingOf($event->tool), $event->watched, $event->moved),
             default => Given::word(),
@@ -141,6 +141,8 @@ final readonly class ResultBook
             $this->run->fasteners->whyAnother($step) !== null => Fault::WrongFastener,
             default => null,
         };
+        $card = $this->run->paper->cardOf($event);
+        $judged = $card === null ? $judged : PaperBook::copied($judged);
         $traced = $this->run->faults->cases->isTracedAt($step->id);
         $this->run->faults->tried($step->id, $step->position);
         if ($this->run->steps->live($step->id) !== null) {
@@ -149,7 +151,7 @@ final readonly class ResultBook
         $number = count($this->run->state->attemptsAt($step->id)) + 1;
         $target = $step instanceof MeasuredStep ? $step->target : null;
         $windowOf = $this->run->state->factAt($step->id, self::WINDOW_OF) ?? $this->run->state->factAt($step->stage, self::WINDOW_OF);
-        $this->emission->emit(new Stood($step->id, $step->kind, $number, $judged->status(), $judged->at($target, $windowOf), $given, $early));
+        $this->emission->emit(new Stood($step->id, $step->kind, $number, $judged->status(), $judged->at($target, $windowOf), $given, $early), ...$this->run->paper->stood($step->id, $card));
         if ($this->run->steps->isDeferred($step->id)) {
             $this->emission->emit(new FactIs($step->id, StepBook::PUT_OFF, null));
         }
@@ -222,7 +224,7 @@ final readonly class ResultBook
 
     private function faults(Step $step, Judged $judged, ResultEvent|RoundAttested $event, ?Fault $instead): void
     {
-        [$late, $doubts] = $this->timing->judge($step, $event->stamp);
+        [$late, $doubts] = $this->timing->judge($step, $this->run->paper->clockOf($event->stamp));
         $fault = $this->run->judge->faultOf($step, $judged, $event instanceof ReadingTaken ? $event : null) ?? ($late ? Fault::TimePassed : null);
         $fault = $fault === Fault::NotProved ? $instead ?? $fault : $fault;
         if ($fault !== null) {
@@ -268,6 +270,6 @@ final readonly class ResultBook
     {
         $last = $this->run->state->lastResult();
 
-        return $last === null ? null : $event->stamp->since($last);
+        return $last === null ? null : $this->run->paper->clockOf($event->stamp)->since($last);
     }
 }

@@ -30,7 +30,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '6';
+    public const VERSION = '7';
 
     public readonly StepBook $steps;
 
@@ -62,6 +62,8 @@ final class RunFold
 
     public readonly LookBook $looks;
 
+    public readonly PaperBook $paper;
+
     private readonly Emission $emission;
 
     private readonly ResultBook $results;
@@ -82,6 +84,7 @@ final class RunFold
         $this->turning = new TurnBook($plan, $state, $this->steps, $this->aids);
         $this->marks = new MarkBook($plan, $state, $this->steps);
         $this->looks = new LookBook($plan, $state, $this->steps);
+        $this->paper = new PaperBook($plan, $state);
         $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults, $this->aids, $this->turning);
         $this->tools = new ToolBook($state);
         $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools, $state);
@@ -97,7 +100,7 @@ final class RunFold
     {
         $aside = $around->aside ?? $this->whyAside($event);
         $this->emission->begin($event->stamp, $around->seq ?? $this->state->seq() + 1);
-        $dried = $aside === null ? $this->expiry->due($event->stamp) : [];
+        $dried = $aside === null ? $this->expiry->due($this->paper->clockOf($event->stamp)) : [];
         $reason = $aside ?? $this->happened($event, $around);
         $reason === null ? null : $this->aside->take($event, $reason);
         $this->expiry->announce($dried);
@@ -179,6 +182,7 @@ final class RunFold
             ...array_values(array_map(fn (array $steps): string => sprintf('No second person has looked at %s.', $names->roundAt($steps)), $unlooked)),
             ...array_map(fn (string $aid): string => ucfirst($aid).' is still in.', array_values($this->aids->left())),
             ...$this->unseen(),
+            ...$this->uncompared(),
         ];
     }
 
@@ -191,6 +195,14 @@ final class RunFold
             ...($this->looks->isWanting() ? ['Nobody has compared the heads with the picture since the last of them was done.'] : []),
             ...($unseen === [] ? [] : [sprintf('This joint is of class A: no second person has looked at %s.', $this->names->places(array_map(fn (string $id): string => $this->plan->step($id)->position, $unseen)))]),
         ];
+    }
+
+    /** @return list<string> */
+    private function uncompared(): array
+    {
+        $left = count($this->paper->uncompared());
+
+        return $left === 0 ? [] : [sprintf('%d %s copied from %s, and nobody else has compared %s with it.', $left, $left === 1 ? 'result was' : 'results were', $this->paper->cardsInWords(), $left === 1 ? 'it' : 'them')];
     }
 
     /** The step whose turn it is; what waits for work put off is passed over. Null when nothing is left, or only that. */

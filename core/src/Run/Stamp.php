@@ -12,6 +12,9 @@ final readonly class Stamp
     /** The keys of an event that are its stamp. */
     public const KEYS = ['id', 'person', 'device', 'taken_at', 'mono_ms', 'clock', ...Sent::KEYS];
 
+    /** The clock of what was copied from paper. */
+    private const PAPER = 'paper';
+
     /** @param  string|null  $device  null at the desk */
     public function __construct(
         public string $person,
@@ -54,9 +57,23 @@ final readonly class Stamp
         return new self($this->person, $this->device, $this->at, $this->monoMs, $this->clock, $this->id);
     }
 
-    /** Durations use the monotonic count; where two stamps do not share one, only the wall clock is left, which proves nothing. */
-    public function since(self $earlier): Elapsed
+    /** Of what was copied from paper: when it was typed says nothing of when it was done. */
+    public function fromPaper(): self
     {
+        return new self($this->person, $this->device, $this->at, null, self::PAPER, $this->id, $this->sent);
+    }
+
+    public function isFromPaper(): bool
+    {
+        return $this->clock === self::PAPER;
+    }
+
+    /** Durations use the monotonic count; where two stamps do not share one, only the wall clock is left, which proves nothing. Null where one of them is of something copied from paper. */
+    public function since(self $earlier): ?Elapsed
+    {
+        if ($this->isFromPaper() || $earlier->isFromPaper()) {
+            return null;
+        }
         if ($this->clock !== null && $this->clock === $earlier->clock && $this->device === $earlier->device && $this->monoMs !== null && $earlier->monoMs !== null) {
             return new Elapsed(intdiv(max(0, $this->monoMs - $earlier->monoMs), 1000), true);
         }

@@ -71,7 +71,8 @@ final class State
     /** What follows was done by this event, recorded under this number. */
     public function begin(Stamp $stamp, int $seq): void
     {
-        [$this->stamp, $this->r->seq] = [$stamp->bare(), $seq];
+        $isCopied = $this->factAt('joint', PaperBook::CARD) !== null;
+        [$this->stamp, $this->r->seq] = [$isCopied ? $stamp->bare()->fromPaper() : $stamp->bare(), $seq];
         if ($stamp->id !== null) {
             $this->r->seen[$stamp->id] = true;
         }

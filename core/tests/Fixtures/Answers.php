@@ -32,7 +32,8 @@ final readonly class Answers
             $this->bench->wait(is_int($call['least_s'] ?? null) ? $call['least_s'] : 0);
         }
         $this->bench->wait(4);
-        match ($answer['command'] ?? null) {
+        match ($answer['command'] ?? $call['act'] ?? null) {
+            'compare' => $this->bench->compares(),
             'join' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
             'look' => $this->bench->does('second_look', ['steps' => $this->bench->unlooked($event['stage'] ?? null), 'finds' => 'as_recorded'], 'cy'),
             'decide' => $this->bench->does('disposed', ['step' => $event['at'] ?? '', 'disposition' => 'rework'], 'lead'),

@@ -148,6 +148,14 @@ final class Bench
         return $this->does('stroke_added', ['step' => $step, 'angle' => $angle, 'tool' => $this->tool()]);
     }
 
+    /** Somebody at the desk holds everything that was copied against the card. */
+    public function compares(string $person = 'dee'): Outcome
+    {
+        $readings = array_map(fn (string $step): ?string => $this->fold->state->live($step)?->id(), $this->fold->paper->uncompared());
+
+        return $this->does('transcript_compared', ['readings' => array_values(array_unique(array_filter($readings))), 'device' => null, 'mono_ms' => null, 'clock' => null], $person);
+    }
+
     public function attests(string $step): Outcome
     {
         return $this->does('step_attested', ['step' => $step]);

@@ -8,7 +8,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
-use Tekkal\Core\Call\HandCalls;
 use Tests\Feature\BenchActor;
 use Tests\Feature\FeatureTestCase;
 
@@ -159,7 +158,7 @@ final class WrongTest extends FeatureTestCase
         $this->bench->command("runs/{$this->bench->run}/finish")->assertStatus(422)->assertJsonPath('detail', 'Type your PIN: it puts your name to the work.');
         $this->bench->signs()->assertOk()->assertJsonPath('view.finished', true);
 
-        self::assertSame(HandCalls::MEANING, json_decode((string) DB::table('ledger_entries')->where('type', 'run_finished')->value('body'), true)['event']['meaning']);
+        self::assertSame('I did this and looked at every mark.', json_decode((string) DB::table('ledger_entries')->where('type', 'run_finished')->value('body'), true)['event']['meaning']);
     }
 
     public function test_a_head_that_the_second_person_sees_otherwise_is_not_proved_and_nobody_signs(): void

@@ -61,6 +61,8 @@ final class EventTypes
         Disposed::class,
         RepairAccepted::class,
         SecondLook::class,
+        PaperBegun::class,
+        PaperEnded::class,
         TranscriptCompared::class,
         ReadingPlaced::class,
         ReadingDismissed::class,
