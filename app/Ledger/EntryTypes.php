@@ -15,6 +15,7 @@ final class EntryTypes
     private const STREAMS = [
         'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_shipped' => ['subject'],
         'builds_rejudged' => ['revision'],
+        'card_came_back' => ['card'], 'card_closed' => ['card'], 'card_compared' => ['card'], 'card_printed' => ['card'], 'card_scanned' => ['card'],
         'customer_added' => ['customer'],
         'deputy_ended' => ['person'], 'deputy_named' => ['person'],
         'device_enrolled' => ['device'], 'device_revoked' => ['device'],

@@ -7,12 +7,14 @@ namespace App\Library;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 
-/** Files that are kept by the hash of their bytes: sources' papers, pictures, and libraries that were looked at. The one place that knows where. */
+/** Files that are kept by the hash of their bytes: sources' papers, scans of job cards, pictures, and libraries that were looked at. The one place that knows where. */
 final class Papers
 {
     private const SOURCES = 'sources/';
 
     private const PICTURES = 'pictures/';
+
+    private const SCANS = 'scans/';
 
     private const IMPORTS = 'imports/';
 
@@ -25,6 +27,17 @@ final class Papers
     public static function source(string $hash): ?string
     {
         return self::disk()->get(self::SOURCES.$hash);
+    }
+
+    /** @return string the hash that it is known by */
+    public static function keepScan(string $bytes): string
+    {
+        return self::keep(self::SCANS, $bytes);
+    }
+
+    public static function scan(string $hash): ?string
+    {
+        return self::disk()->get(self::SCANS.$hash);
     }
 
     /** @return string the hash that it is known by */

@@ -18,6 +18,7 @@ enum Ability: string
     case KeepTools = 'keep-tools';
     case Audit = 'audit';
     case DisposeReadings = 'dispose-readings';
+    case HandleCards = 'handle-cards';
     case DecideFaults = 'decide-faults';
     case NameDeputies = 'name-deputies';
     case ManageDevices = 'manage-devices';

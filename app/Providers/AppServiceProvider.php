@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Audit\Verification\RunRule;
+use App\Bench\CardsProjector;
 use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
 use App\Builds\MoveAssignments;
@@ -62,7 +63,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class, ProgressProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
         $this->app->scoped(Tries::class);
         $this->app->scoped(RunFolds::class);
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));

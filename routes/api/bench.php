@@ -1,9 +1,12 @@
 <?php
 
+use App\Bench\Http\CardController;
+use App\Bench\Http\CardMoveController;
 use App\Bench\Http\DecisionController;
 use App\Bench\Http\HookController;
 use App\Bench\Http\HookTimesController;
 use App\Bench\Http\MishapController;
+use App\Bench\Http\PaperController;
 use App\Bench\Http\PlanController;
 use App\Bench\Http\RunController;
 use App\Bench\Http\SecondPersonController;
@@ -26,5 +29,21 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::get('runs/{run}/decisions', [DecisionController::class, 'index'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/decisions', [DecisionController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/repairs', [DecisionController::class, 'accept'])->can(Ability::WorkAtBench->value);
+    Route::get('cards/{card}', [PaperController::class, 'show'])->can(Ability::WorkAtBench->value);
+    Route::post('runs/{run}/paper', [PaperController::class, 'begin'])->can(Ability::WorkAtBench->value);
+    Route::post('runs/{run}/paper-end', [PaperController::class, 'end'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/finish', [RunController::class, 'finish'])->can(Ability::WorkAtBench->value);
+});
+
+Route::middleware('desk')->group(function (): void {
+    Route::get('cards', [CardController::class, 'index'])->can(Ability::HandleCards->value);
+    Route::post('cards', [CardController::class, 'store'])->can(Ability::GiveWork->value);
+    Route::get('cards/{card}', [CardController::class, 'show'])->can(Ability::HandleCards->value);
+    Route::get('cards/{card}/paper.pdf', [CardController::class, 'paper'])->can(Ability::HandleCards->value);
+    Route::post('cards/{card}/compare', [CardController::class, 'compare'])->can(Ability::HandleCards->value);
+    Route::post('cards/{card}/back', [CardMoveController::class, 'back'])->can(Ability::HandleCards->value);
+    Route::post('cards/{card}/void', [CardMoveController::class, 'void'])->can(Ability::HandleCards->value);
+    Route::post('cards/{card}/lose', [CardMoveController::class, 'lose'])->can(Ability::HandleCards->value);
+    Route::post('cards/{card}/scan', [CardMoveController::class, 'scan'])->can(Ability::HandleCards->value);
+    Route::get('cards/{card}/scan', [CardMoveController::class, 'showScan'])->can(Ability::Audit->value);
 });

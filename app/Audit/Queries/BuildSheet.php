@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Audit\Queries;
 
+use App\Bench\Queries\CardSheet;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
 use App\Library\Models\Family;
@@ -85,6 +86,7 @@ final readonly class BuildSheet
             'rounds' => $procedure?->revision->tighteningLine()->rounds() ?? [],
             'permits' => $this->permits($record),
             'on_paper' => $record->onPaper,
+            'cards' => CardSheet::atJoint($record->subject, $record->joint->id),
             'run' => null,
             'noticed' => [],
             'lines' => [],

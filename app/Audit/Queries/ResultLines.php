@@ -32,6 +32,9 @@ final class ResultLines
     /** @var Collection<array-key, Person> by id */
     private Collection $people;
 
+    /** @var array<string, string> numbers of the cards that entries were copied from, by entry */
+    private array $cards = [];
+
     /** @return list<array<string, mixed>> one per step, with its attempts; a step without any is missing */
     public function of(JointRecord $record): array
     {
@@ -39,8 +42,8 @@ final class ResultLines
         foreach (($record->run->entries ?? []) as $entry) {
             $entries[$entry->id()] = $entry;
         }
-
         $this->fetch($record);
+        $this->cards = self::copied(array_values($entries));
 
         return array_map(fn (Step $step): array => [
             ...$this->step($record, $step),
@@ -73,6 +76,27 @@ final class ResultLines
             'target_from' => $this->source($record, $target?->targetSource),
             'window_from' => $this->source($record, $target?->windowSource),
         ];
+    }
+
+    /**
+     * What stands between a card being taken up and put down was copied from it.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, string> numbers of cards, by entry
+     */
+    private static function copied(array $entries): array
+    {
+        [$copied, $card] = [[], null];
+        foreach ($entries as $entry) {
+            $card = match ($entry->type()) {
+                'paper_begun' => $entry->text('event.card'),
+                'paper_ended' => null,
+                default => $card,
+            };
+            $copied += $card === null ? [] : [$entry->id() => $card];
+        }
+
+        return $copied;
     }
 
     /** Whatever the lines name, each fetched once. */
@@ -136,6 +160,7 @@ final class ResultLines
             'tool' => $this->tools->get($attempt->given->tool ?? ''),
             'calibration' => $calibration === null ? null : sprintf('%s, due %s', Day::of($calibration->calibrated_on)->words(), Day::of($calibration->due_on)->words()),
             'person' => $this->people->get($attempt->person())?->displayName(),
+            'card' => $this->cards[$entry->id()] ?? null,
             'at' => $entry->text('event.taken_at'),
             'seq' => $entry->seq(),
             'leaf_hash' => $entry->leafHash,

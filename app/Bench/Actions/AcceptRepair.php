@@ -6,6 +6,7 @@ namespace App\Bench\Actions;
 
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
+use App\Bench\Models\Card;
 use App\Bench\RunContext;
 use App\People\Actions\CheckPin;
 use App\People\Queries\Deciders;
@@ -24,6 +25,7 @@ final readonly class AcceptRepair
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
             Deciders::check($lead, $context->run->risk_class);
+            Card::notByWorker($runId, $lead->id);
 
             return [$context, ['position' => $position]];
         });

@@ -6,6 +6,7 @@ namespace App\Bench\Actions;
 
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
+use App\Bench\Models\Card;
 use App\Bench\Queries\StampsOfTeardown;
 use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
@@ -26,24 +27,25 @@ use Tekkal\Core\Run\Surroundings;
 /** Begins the run of a job on one's own hook. The run's id is the command's, so that a second try finds the first. */
 final readonly class BeginRun
 {
-    public function __construct(private BenchRecorder $recorder)
+    public function __construct(private BenchRecorder $recorder, private JobOfCard $byCard)
     {
     }
 
-    public function __invoke(BenchCommand $command, string $assignmentId): string
+    /** @param  string|null  $card  the number of the job card that it is typed in from; whoever types it need not be whose job it was */
+    public function __invoke(BenchCommand $command, string $assignmentId, ?string $card = null): string
     {
-        $this->recorder->record($command, 'run_begun', $command->id, fn (): array => $this->decide($command, $assignmentId));
+        $this->recorder->record($command, 'run_begun', $command->id, fn (): array => $this->decide($command, $assignmentId, $card === null ? null : $this->byCard->of($card, $assignmentId, $command->person)));
 
         return $command->id;
     }
 
     /** @return array{RunContext, array<string, mixed>, array<string, mixed>, Surroundings} */
-    private function decide(BenchCommand $command, string $assignmentId): array
+    private function decide(BenchCommand $command, string $assignmentId, ?Card $card): array
     {
         $assignment = Assignment::query()->lockForUpdate()->find($assignmentId) ?? throw Refused::notFound('There is no such job.');
         $subject = Subject::query()->findOrFail($assignment->subject);
         match (true) {
-            $assignment->person !== $command->person => throw Refused::forbidden('This job was given to somebody else.'),
+            $card === null && $assignment->person !== $command->person => throw Refused::forbidden('This job was given to somebody else.'),
             $assignment->taken_back_at !== null => throw new Refused(ProblemType::TakenBack, 'The lead has taken this job back.', 409),
             $subject->state !== BuildState::Open => throw new Refused(ProblemType::BuildClosed, sprintf('%s is %s; nothing more can be done to it.', $subject->title(), $subject->state->value), 409),
             $assignment->begun_at !== null => throw new Refused(ProblemType::RunBegun, 'This job has already been begun. Open it and go on.', 409),

@@ -6,6 +6,7 @@ namespace App\Bench\Actions;
 
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
+use App\Bench\Models\Card;
 use App\Bench\RunContext;
 use App\Ledger\ErasableTexts;
 use App\People\Actions\CheckPin;
@@ -27,6 +28,7 @@ final readonly class DecideFault
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
             Deciders::check($lead, $context->run->risk_class);
+            Card::notByWorker($runId, $lead->id);
 
             return [$context, array_diff_key($given, ['text' => 0]) + ['reason_hash' => $this->texts->keep($command->id, 'reason', $given['text'] ?? null)]];
         });

@@ -6,6 +6,7 @@ namespace App\Bench\Actions;
 
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
+use App\Bench\Models\Card;
 use App\Bench\RunContext;
 use App\People\Actions\CheckPin;
 use App\Shared\ProblemType;
@@ -30,9 +31,10 @@ final readonly class LookAtRound
         // Checked outside the transaction: a wrong PIN must be counted even though the look is refused.
         $second = ($this->checkPin)($badge, $pin, $command->device);
         JoinRun::isAnother($second, $command->person);
-        $this->recorder->record($command->by($second->id), 'second_look', $runId, function () use ($command, $runId, $stage, $differ): array {
+        $this->recorder->record($command->by($second->id), 'second_look', $runId, function () use ($command, $runId, $stage, $differ, $second): array {
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
+            Card::notByWorker($runId, $second->id);
             $waiting = self::waiting($context->fold, $stage);
             // Whoever sees that one differs looks at all again once it was put right.
             $steps = $differ === [] ? $waiting : array_values(array_filter($waiting, fn (string $id): bool => in_array($context->plan->step($id)->position, $differ, true)));

@@ -27,7 +27,7 @@ final class RunController
 
     public function begin(BeginRunRequest $request, BeginRun $begin): JsonResponse
     {
-        return new JsonResponse($this->sheet->of($begin(BenchCommand::from($request), $request->text('assignment'))), 201);
+        return new JsonResponse($this->sheet->of($begin(BenchCommand::from($request), $request->text('assignment'), $request->optionalText('card'))), 201);
     }
 
     public function takeOver(string $run, Request $request, TakeOverRun $takeOver): JsonResponse

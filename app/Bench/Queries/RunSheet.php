@@ -54,6 +54,7 @@ final readonly class RunSheet
             'kit' => $context->fold->state->seq() > 1 ? [] : (new Kit($context->fold, Procedures::revision($context->run->revision), $rack))->toArray(),
             'time' => (new Leaving($context->fold, $rack->known))->onCard(ShiftEnd::after(now()->toImmutable())?->seconds),
             'left' => LeftRun::of($runId, $context->fold),
+            'card' => CardAtRun::of($runId, $context->fold),
             'holder' => $this->holder($context->run, $context->fold->state->hands()?->partner),
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
             'last_seq' => $context->fold->state->seq(),

@@ -7,13 +7,11 @@ namespace App\Library\Actions;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Source;
+use App\Library\PaperFile;
 use App\Library\Papers;
-use App\Library\Pictures;
 use App\People\Models\Person;
-use App\Shared\Http\FileName;
 use App\Shared\Ids;
 use App\Shared\Refused;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Document\WaitCycles;
 
@@ -41,21 +39,10 @@ final readonly class KeepSource
         });
     }
 
-    /** The type is what the bytes are, whatever the name says; pictures are drawn anew, so that nothing else comes in with them. */
-    public function paper(Source $source, UploadedFile $file, Person $by): void
+    public function paper(Source $source, PaperFile $file, Person $by): void
     {
-        $bytes = (string) $file->get();
-        [$type, $bytes] = match (true) {
-            str_starts_with($bytes, '%PDF-') && str_contains(substr($bytes, -2048), '%%EOF') => ['application/pdf', $bytes],
-            Pictures::isOne($bytes) => ['image/png', Pictures::drawnAnew($bytes)],
-            default => throw Refused::field('file', sprintf('"%s" is neither a PDF nor a PNG or JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file)),
-        };
-        $hash = Papers::keepSource($bytes);
-        $this->recorder->transaction(function () use ($source, $file, $type, $hash, $bytes, $by): void {
-            $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: [
-                'digest' => $hash, 'type' => $type, 'bytes' => strlen($bytes), 'name' => FileName::of($file),
-            ]));
-        });
+        Papers::keepSource($file->bytes);
+        $this->recorder->transaction(fn () => $this->recorder->append(new Draft(Ids::next(), 'source_paper_kept', 'source/'.$source->id, $by->id, data: $file->toData())));
     }
 
     private function noCircle(string $code, ?string $successor): void

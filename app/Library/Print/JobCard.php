@@ -12,10 +12,8 @@ use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionSheet;
-use Dompdf\Dompdf;
-use Dompdf\Options;
-use RuntimeException;
-use Symfony\Component\Process\Process;
+use App\Shared\Print\Pdf;
+use App\Shared\Print\QrCode;
 use Tekkal\Core\Document\Picture;
 
 /** A revision on paper, for the bench: map, line, rounds, cautions, sources, and the way back to it on a screen. */
@@ -23,21 +21,7 @@ final class JobCard
 {
     public function pdf(string $revision): string
     {
-        $options = new Options;
-        $options->setIsRemoteEnabled(false);
-        $options->setDefaultFont('DejaVu Sans');
-        // The library writes the metrics of a font that it meets for the first time; code is read-only, so it does that here.
-        $fonts = storage_path('framework/cache/pdf');
-        is_dir($fonts) || mkdir($fonts, 0o700, true);
-        $options->setFontCache($fonts);
-        $options->setTempDir($fonts);
-        $options->setChroot([$fonts]);
-        $pdf = new Dompdf($options);
-        $pdf->loadHtml(view('job-card', $this->facts($revision))->render());
-        $pdf->setPaper('A4');
-        $pdf->render();
-
-        return (string) $pdf->output();
+        return Pdf::of(view('job-card', $this->facts($revision))->render());
     }
 
     /** @return array<string, mixed> */
@@ -53,8 +37,8 @@ final class JobCard
         return [
             'shop' => config('shop.name'), 'title' => Procedures::find($status->procedure)->title(), 'status' => $status, 'hash' => $stored->document_hash, 'link' => $link,
             'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftAssessment::figures($read),
-            'map' => 'data:image/svg+xml;base64,'.base64_encode($map->svg()), 'map_width' => $map->widthWithin(150, 85),
-            'qr' => 'data:image/png;base64,'.base64_encode($this->code($link)), 'risk' => $read->riskClass,
+            'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(150, 85),
+            'qr' => QrCode::of($link), 'risk' => $read->riskClass,
             'pictures' => self::pictures($document),
             'permits' => array_filter(Permits::all($status->procedure), fn (array $p): bool => $p['state'] === 'in force'),
             'printed' => now()->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'), 'zone' => config('shop.time_zone'),
@@ -70,17 +54,9 @@ final class JobCard
         $pictures = [];
         foreach (Picture::filesIn($document) as $file) {
             $png = Papers::picture($file);
-            $pictures += $png === null ? [] : [$file => 'data:image/png;base64,'.base64_encode($png)];
+            $pictures += $png === null ? [] : [$file => Pdf::picture($png, 'image/png')];
         }
 
         return $pictures;
-    }
-
-    private function code(string $text): string
-    {
-        $process = new Process(['qrencode', '-t', 'PNG', '-s', '8', '-m', '2', '-o', '-', $text]);
-        $process->run();
-
-        return $process->isSuccessful() ? $process->getOutput() : throw new RuntimeException('qrencode: '.$process->getErrorOutput());
     }
 }

@@ -30,7 +30,7 @@ final readonly class RevisionSheet
     public function toArray(): array
     {
         return [
-            'rungs' => array_map($this->rung(...), $this->revision->stages()),
+            'rungs' => $this->rungs(),
             'fastener_types' => array_values(array_map($this->fastener(...), $this->revision->fasteners)),
             'surfaces' => array_map(fn ($a): array => ['surface' => $a->surface, 'condition' => $a->condition], $this->revision->agents),
             'beside' => $this->revision->tighteningLine()->rigging(),
@@ -39,7 +39,13 @@ final readonly class RevisionSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return list<array{stage: string, tool: string|null, positions: list<string>, rows: list<array<string, mixed>>, how: string, why: string, pictures: list<array{file: string, shows: string, says: string}>}> */
+    public function rungs(): array
+    {
+        return array_map($this->rung(...), $this->revision->stages());
+    }
+
+    /** @return array{stage: string, tool: string|null, positions: list<string>, rows: list<array<string, mixed>>, how: string, why: string, pictures: list<array{file: string, shows: string, says: string}>} */
     private function rung(Stage $stage): array
     {
         $rows = $this->revision->tighteningLine()->rows($stage);

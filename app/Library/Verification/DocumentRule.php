@@ -11,7 +11,7 @@ use App\Library\Papers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Connection;
 
-/** The documents, plans, papers and pictures that entries name by their hashes are there, and are those. */
+/** The documents, plans, papers, scans and pictures that entries name by their hashes are there, and are those. */
 final class DocumentRule implements EntryRule
 {
     /** A revision handed in before its time was taken from its entry was dated a moment earlier. */
@@ -38,6 +38,7 @@ final class DocumentRule implements EntryRule
             match ($entry->optional('event.type')) {
                 'revision_submitted', 'revision_drafted' => $this->revision($snapshot, $entry, $report),
                 'source_paper_kept' => $this->paper($entry, $report),
+                'card_scanned' => $this->file($entry, Papers::scan(...), "The scan %s… of card {$entry->streamId()} %s.", $report),
                 'picture_kept' => $this->file($entry, Papers::picture(...), 'The picture %s… %s.', $report),
                 default => null,
             };

@@ -147,7 +147,8 @@ final class RunFold
 
         return match (true) {
             ! $attempt->given->source->mayBeWithdrawn() => 'A value that a tool sent is never withdrawn. If it is wrong, back the fastener off and redo it.',
-            $this->steps->hasLater($this->plan->step($event->step)) => 'A later round already stands on this reading. Back the fastener off and redo it.',
+            // What was typed wrongly off a card says nothing of the metal: a later round stands on what was pulled, not on what was typed.
+            $attempt->given->source !== ReadingSource::Transcribed && $this->steps->hasLater($this->plan->step($event->step)) => 'A later round already stands on this reading. Back the fastener off and redo it.',
             ! $attempt->judgement->verdict->isGood() && $event->secondPerson === null => sprintf('%s is out of its window; a second person must confirm that it was a typing error.', $attempt->given->value?->typeset()),
             $event->secondPerson === $attempt->person() => 'The second person must be somebody else than the one who took the reading.',
             default => null,

@@ -204,6 +204,195 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/cards/{card}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a job card on paper is about, whose hand is on it, and whether it can be typed in here */
+        get: operations["bench.card"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is typed from now on stands on a job card */
+        post: operations["bench.paper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/paper-end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The job card is typed in; what follows is seen live */
+        post: operations["bench.paperEnd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Job cards on paper, those that somebody has to see to first */
+        get: operations["cards.index"];
+        put?: never;
+        /** A job goes out on paper; the card has a number of its own */
+        post: operations["cards.print"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One job card, with what was typed in from it */
+        get: operations["cards.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}/paper.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card itself, to be worked on */
+        get: operations["cards.paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was typed in was held against the card by somebody else */
+        post: operations["cards.compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The card is back, signed */
+        post: operations["cards.back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}/void": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The card is voided; nothing on it counts */
+        post: operations["cards.void"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}/lose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The card is lost */
+        post: operations["cards.lose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards/{card}/scan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The scan of a card, for everybody who may see the engine */
+        get: operations["cards.scan"];
+        put?: never;
+        /** The scan of a card that is back */
+        post: operations["cards.keepScan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench/plans/{plan}": {
         parameters: {
             query?: never;
@@ -1427,6 +1616,8 @@ export interface components {
             person: string | null;
             /** Format: date-time */
             at: string;
+            /** @description the job card on paper that it was copied from */
+            card: string | null;
             seq: number;
             leaf_hash: string;
             simulated: boolean;
@@ -1468,6 +1659,16 @@ export interface components {
             rounds: string[];
             /** @description Nothing of it is recorded here: no procedure is in force for it */
             on_paper: boolean;
+            /** @description job cards on paper that were printed for it */
+            cards: {
+                number: string;
+                says: string;
+                worked_by: string | null;
+                /** Format: date */
+                worked_on: string | null;
+                compared_by: string | null;
+                scan: boolean;
+            }[];
             /** @description Departures permitted when the work began */
             permits: {
                 code: string;
@@ -1875,6 +2076,8 @@ export interface components {
         };
         /** @description All that a bench shows of a run. The core beside the screen makes the same. */
         BenchView: {
+            /** @description number of the job card that is typed in now; null where what is seen here is seen live */
+            card: string | null;
             call: components["schemas"]["Call"];
             /** @description for each tool that the step needs, the call to take another */
             tools: components["schemas"]["Call"][];
@@ -1924,7 +2127,86 @@ export interface components {
             next_step: string | null;
             stopped_at: string | null;
         };
+        CardAtBench: {
+            number: string;
+            serial: string;
+            joint: string;
+            hardware: string;
+            revision: string;
+            /** @description whose signature is on it */
+            worked_by: string | null;
+            /** Format: date */
+            worked_on: string | null;
+            /** @description what came after it and it does not know of */
+            flags: string[];
+            assignment: string;
+            run: string | null;
+            holder: null | {
+                person: string;
+                device: string;
+            };
+            /** @description why it cannot be typed in now */
+            why_not: string | null;
+        };
+        PaperCard: {
+            number: string;
+            build: string;
+            serial: string;
+            joint: string;
+            assignment: string;
+            hardware: string;
+            revision: string;
+            /** @enum {string} */
+            state: "out" | "back" | "typing" | "typed" | "compared" | "voided" | "lost";
+            says: string;
+            /** Format: date-time */
+            printed_at: string;
+            printed_by: string | null;
+            worked_by: string | null;
+            /** Format: date */
+            worked_on: string | null;
+            typed_by: string | null;
+            compared_by: string | null;
+            /** Format: date-time */
+            compared_at: string | null;
+            reason: string | null;
+            /** @description the type of its scan */
+            scan: string | null;
+            differ: string[];
+            flags: string[];
+        };
+        PaperCardSheet: components["schemas"]["PaperCard"] & {
+            given_to: string | null;
+            run_finished: boolean;
+            workers: {
+                id: string;
+                name: string;
+            }[];
+            /** @description what was typed in and stands, in the order of the card */
+            lines: {
+                step: string;
+                says: string;
+                typed: string;
+                with: string;
+                good: boolean;
+                word: string;
+                compared_by: string | null;
+            }[];
+        };
         RunSheet: {
+            /** @description the job card that it was last typed in from */
+            card: null | {
+                number: string;
+                worked_by: string;
+                worked_on: string;
+                /** @description where somebody found that the card says otherwise than what was typed */
+                differ: {
+                    step: string;
+                    reading: string;
+                    says: string;
+                    typed: string;
+                }[];
+            };
             /** Format: uuid */
             id: string;
             /** Format: uuid */
@@ -2895,7 +3177,7 @@ export interface components {
             fasteners: components["schemas"]["Fastener"][];
         };
         /** @enum {string} */
-        Evidence: "curve" | "measured_value" | "attested_one_by_one" | "attested_as_round" | "unknown";
+        Evidence: "curve" | "measured_value" | "transcribed" | "attested_one_by_one" | "attested_as_round" | "unknown";
         Mark: {
             position: string;
             strokes: components["schemas"]["Evidence"][];
@@ -2928,7 +3210,7 @@ export interface components {
         /** @description RFC 9457. The type never changes its meaning; the detail is a sentence that a person can act on. */
         Problem: {
             /** @enum {string} */
-            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
+            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:card-elsewhere" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
             /** @description what kind of problem it is; the same for every problem of the type */
             title: string;
             status: number;
@@ -3026,6 +3308,9 @@ export type Stamp = components['schemas']['Stamp'];
 export type Call = components['schemas']['Call'];
 export type BenchMark = components['schemas']['BenchMark'];
 export type BenchView = components['schemas']['BenchView'];
+export type CardAtBench = components['schemas']['CardAtBench'];
+export type PaperCard = components['schemas']['PaperCard'];
+export type PaperCardSheet = components['schemas']['PaperCardSheet'];
 export type RunSheet = components['schemas']['RunSheet'];
 export type Outcome = components['schemas']['Outcome'];
 export type Command = components['schemas']['Command'];
@@ -3292,6 +3577,8 @@ export interface operations {
             content: {
                 "application/json": components["schemas"]["Command"] & {
                     assignment: string;
+                    /** @description the job card that it was worked on; whoever types it in need not be whose job it was */
+                    card?: string | null;
                 };
             };
         };
@@ -3418,6 +3705,355 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the card is about */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardAtBench"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & {
+                    card: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The run as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.paperEnd": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"];
+            };
+        };
+        responses: {
+            /** @description The run as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.index": {
+        parameters: {
+            query?: {
+                build?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Job cards on paper */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        cards: components["schemas"]["PaperCard"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    assignment: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The number of the card */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        number: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One job card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCardSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card itself */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description steps at which the card says otherwise */
+                    differ: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description The card as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCardSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    worked_by: string;
+                    /** Format: date */
+                    worked_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The card as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCardSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.void": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    reason: "not_needed" | "spoiled" | "printed_twice" | "other_revision";
+                };
+            };
+        };
+        responses: {
+            /** @description The card as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCardSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.lose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCardSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.scan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The scan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
+                    "image/png": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cards.keepScan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                };
+            };
+        };
+        responses: {
+            /** @description The card as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCardSheet"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -1,5 +1,5 @@
 /** What the kit needs to know of a joint, its fasteners and its results to draw them; the API's own shapes hold it. */
-export type Evidence = 'curve' | 'measured_value' | 'attested_one_by_one' | 'attested_as_round' | 'unknown';
+export type Evidence = 'curve' | 'measured_value' | 'transcribed' | 'attested_one_by_one' | 'attested_as_round' | 'unknown';
 export type Mark = {
   position: string;
   strokes: Evidence[];

@@ -25,6 +25,8 @@ export function strokeOf(evidence: Evidence): { weight: number; dash?: string } 
     case 'curve':
     case 'measured_value':
       return { weight: 0.3 };
+    case 'transcribed':
+      return { weight: 0.23 };
     case 'attested_one_by_one':
       return { weight: 0.16 };
     case 'attested_as_round':

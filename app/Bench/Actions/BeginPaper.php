@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Actions;
+
+use App\Bench\BenchCommand;
+use App\Bench\BenchRecorder;
+use App\Bench\CardState;
+use App\Bench\Models\Card;
+use App\Bench\RunContext;
+use App\Shared\ProblemType;
+use App\Shared\Refused;
+
+/** What is typed at a bench from now on stands on a job card, until it is said that it is typed in. */
+final readonly class BeginPaper
+{
+    public function __construct(private BenchRecorder $recorder)
+    {
+    }
+
+    public function __invoke(BenchCommand $command, string $runId, string $number): void
+    {
+        $this->recorder->record($command, 'paper_begun', $runId, function () use ($command, $runId, $number): array {
+            $context = RunContext::get($runId);
+            HeldRun::check($context, $command);
+            $card = Card::query()->lockForUpdate()->find($number) ?? throw Refused::notFound("There is no card $number. Read its number again.");
+            if ($card->assignment !== $context->run->assignment) {
+                throw new Refused(ProblemType::CardElsewhere, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
+            }
+            if ($card->plan_hash !== $context->run->plan_hash) {
+                throw new Refused(ProblemType::CardElsewhere, "Card $number was printed by another revision than this run goes by. What stands on it cannot be typed in here; take it to the lead.", 409, ['field' => 'card', 'value' => $number]);
+            }
+            self::canBeTyped($card);
+
+            return [$context, ['card' => $number]];
+        });
+    }
+
+    /** @throws Refused with what has to be done first */
+    public static function canBeTyped(Card $card): void
+    {
+        $why = self::whyNot($card);
+        if ($why !== null) {
+            throw new Refused(ProblemType::CardElsewhere, $why, 409, ['field' => 'card', 'value' => $card->state->value]);
+        }
+    }
+
+    public static function whyNot(Card $card): ?string
+    {
+        return match ($card->state) {
+            CardState::Back, CardState::Typing, CardState::Typed => null,
+            CardState::Out, CardState::Lost => "Nobody has said yet that card $card->number is back and who signed it. The lead does that, under Job cards.",
+            CardState::Compared => "Card $card->number is typed in and compared; there is nothing left to type.",
+            CardState::Voided => "Card $card->number was voided; nothing on it counts.",
+        };
+    }
+}
