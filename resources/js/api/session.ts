@@ -1,3 +1,4 @@
+import { dateIn } from '@/lib/typeset';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext } from 'react';
 import { answerOf, api } from './client';
@@ -56,4 +57,12 @@ export async function signInAtBench(given: { badge: string; pin: string }, lastS
 export function useSignOut(facts: () => Promise<Record<string, unknown>> = () => Promise.resolve({})) {
   const setSession = useSetSession();
   return useMutation({ mutationFn: async () => answerOf(api.POST('/session/end', { body: await facts() })), onSuccess: setSession });
+}
+
+const WEEK_MS = 7 * 86_400_000;
+
+/** The calendar day of the shop, by its own clock, and so many weeks on. */
+export function useDayIn(): (weeks: number) => string {
+  const shop = useSession().data?.shop;
+  return (weeks) => dateIn(shop?.time_zone ?? 'UTC', new Date(new Date(shop?.now ?? Date.now()).getTime() + weeks * WEEK_MS));
 }

@@ -3045,7 +3045,7 @@ export interface components {
             }[];
         };
         /** @enum {string} */
-        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "audit" | "dispose-readings" | "decide-faults" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
+        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "audit" | "dispose-readings" | "handle-cards" | "decide-faults" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
         Me: {
             /** Format: uuid */
             id: string;

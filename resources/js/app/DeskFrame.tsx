@@ -14,6 +14,7 @@ import { useTheme } from '@/ui/theme';
 const PLACES: { to: string; name: string; needs: Ability }[] = [
   { to: '/library', name: 'Library', needs: 'read-library' },
   { to: '/builds', name: 'Builds', needs: 'read-builds' },
+  { to: '/cards', name: 'Job cards', needs: 'handle-cards' },
   { to: '/crib', name: 'Crib', needs: 'read-crib' },
   { to: '/audit', name: 'Audit', needs: 'audit' },
   { to: '/people', name: 'People', needs: 'manage-devices' },

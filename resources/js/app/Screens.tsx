@@ -6,7 +6,7 @@ import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Loaded } from '@/ui/states';
 import { DeskFrame } from './DeskFrame';
 import { NotFound } from './NotFound';
-import { audit, bench, builds, crib, library, people, screen } from './areas';
+import { audit, bench, builds, cards, crib, library, people, screen } from './areas';
 
 const SignIn = screen(people, (m) => m.SignIn);
 const BenchSignIn = screen(people, (m) => m.BenchSignIn);
@@ -23,6 +23,8 @@ const Workbench = screen(library, (m) => m.Workbench);
 const ImportFile = screen(library, (m) => m.ImportFile);
 const Builds = screen(builds, (m) => m.Builds);
 const Build = screen(builds, (m) => m.Build);
+const Cards = screen(cards, (m) => m.Cards);
+const Card = screen(cards, (m) => m.Card);
 const Crib = screen(crib, (m) => m.Crib);
 const Audit = screen(audit, (m) => m.Audit);
 const Sheet = screen(audit, (m) => m.Sheet);
@@ -30,6 +32,7 @@ const JobHook = screen(bench, (m) => m.JobHook);
 const KeepSending = screen(bench, (m) => m.KeepSending);
 const BenchLock = screen(bench, (m) => m.BenchLock);
 const WithLastSeq = screen(bench, (m) => m.WithLastSeq);
+const PaperCard = screen(bench, (m) => m.PaperCard);
 const Run = screen(bench, (m) => m.Run);
 
 /** The screens of the library, below its own frame. */
@@ -64,6 +67,8 @@ export function Screens() {
                   {libraryScreens}
                   <Route path="/builds" element={<Builds />} />
                   <Route path="/builds/:build" element={<Build />} />
+                  <Route path="/cards" element={<Cards />} />
+                  <Route path="/cards/:card" element={<Card />} />
                   <Route path="/crib" element={<Crib />} />
                   <Route path="/audit" element={<Audit />} />
                   <Route path="/audit/:build" element={<Sheet />} />
@@ -75,6 +80,7 @@ export function Screens() {
                 <Route element={<Locking />}>
                   <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
                   <Route path="/bench/runs/:run" element={<Run />} />
+                  <Route path="/bench/cards/:card" element={<PaperCard />} />
                 </Route>
               </Route>
             </Route>

@@ -18,6 +18,7 @@ function area<M>(load: () => Promise<M>): Area<M> {
 export const people = area(() => import('@/areas/people'));
 export const library = area(() => import('@/areas/library'));
 export const builds = area(() => import('@/areas/builds'));
+export const cards = area(() => import('@/areas/cards'));
 export const crib = area(() => import('@/areas/crib'));
 export const audit = area(() => import('@/areas/audit'));
 export const bench = area(() => import('@/areas/bench'));
@@ -39,5 +40,5 @@ export function screen<M, P extends object>(of: Area<M>, pick: (module: M) => Co
 export async function fetchFor(path: string, client: QueryClient): Promise<void> {
   const [, first, second] = path.split('/');
   if (first === 'bench' && second !== 'sign-in') (await bench.fetch()).askAhead(client, path);
-  else await ({ library, builds, crib, audit }[first ?? ''] ?? people).fetch();
+  else await ({ library, builds, cards, crib, audit }[first ?? ''] ?? people).fetch();
 }

@@ -249,7 +249,7 @@ final class PaperTest extends FeatureTestCase
 
         self::assertSame(self::SCAN, $this->world->desk('lead', 'GET', "cards/$number/scan")->assertOk()->getContent());
         $this->world->desk('reader', 'GET', "cards/$number/scan")->assertOk();
-        $this->job = $this->world->job($this->world->build('TN3-26-0009', 'Corran Ferries'));
+        $this->job = $this->world->job($this->world->build('TN3-26-0009', 'Lantern Bay Ferries'));
         $theirs = $this->back($this->printed());
         $this->scan($theirs)->assertOk();
         $this->world->desk('reader', 'GET', "cards/$theirs/scan")->assertNotFound();

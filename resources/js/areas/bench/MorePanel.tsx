@@ -8,6 +8,7 @@ import { useTheme } from '@/ui/theme';
 import { BigKey } from './BigKey';
 import { LeavePanel } from './LeavePanel';
 import { PutOffPanel } from './PutOffPanel';
+import { endPaper } from './queries';
 import { useSoundSwitch } from './sounds';
 import { usePanelKeys } from './usePadKeys';
 import { type Bench, useObserve } from './useRun';
@@ -23,31 +24,15 @@ type Props = {
   onClose: () => void;
 };
 
+type Way = [says: string, work: () => void];
+
+const only = (offered: boolean, ...way: Way): Way[] => (offered ? [way] : []);
+
 /** What one needs seldom: another tool, keys on the glass, the hook, the light, the way off. Parking is always offered. */
-export function MorePanel({ bench, sheet, view, pad = false, onPad, onTool, onClose }: Props) {
+export function MorePanel(props: Props) {
+  const { bench, sheet, view, onClose } = props;
   const [aside, setAside] = useState<'leaving' | 'end' | null>(null);
-  const { theme, flip } = useTheme();
-  const sounds = useSoundSwitch();
-  const navigate = useNavigate();
-  const observe = useObserve(bench);
-  const signOut = useSignOut(async () => ({ last_device_seq: (await bench.outbox?.lastSeq()) ?? null }));
-  const then = (work: () => void) => () => {
-    onClose();
-    work();
-  };
-  const ways: [string, () => void][] = [
-    ...(onTool ? ([['Another tool', then(onTool)]] as [string, () => void][]) : []),
-    ...(onPad ? ([[pad ? 'Put the keys away' : 'Keys on the glass', then(onPad)]] as [string, () => void][]) : []),
-    ['Leave it, or hand it over', () => setAside('leaving')],
-    [view.put_off.length > 0 ? `Take up what was put off (${String(view.put_off.length)})` : 'What stands before the end', () => setAside('end')],
-    ['My hook', () => void navigate('/bench')],
-    [theme === 'light' ? 'Dark, for the night' : 'Light, for the day', then(flip)],
-    [sounds.on ? 'Sounds off' : 'Sounds on', then(sounds.flip)],
-    ['Sign out', () => signOut.mutate()],
-    ...(sheet.holder.partner_name === null
-      ? []
-      : ([[`${sheet.holder.partner_name} leaves`, then(() => void observe({ type: 'second_person_left' }))]] as [string, () => void][])),
-  ];
+  const { ways, signOut } = useWays(props, setAside);
   usePanelKeys(aside ? {} : Object.fromEntries(ways.map(([, work], i) => [String(i + 1), work])));
   if (aside === 'leaving') return <LeavePanel bench={bench} sheet={sheet} onClose={onClose} />;
   if (aside === 'end') return <PutOffPanel bench={bench} view={view} onClose={onClose} />;
@@ -64,3 +49,43 @@ export function MorePanel({ bench, sheet, view, pad = false, onPad, onTool, onCl
     </Panel>
   );
 }
+
+function useWays({ bench, sheet, view, pad = false, onPad, onTool, onClose }: Props, setAside: (aside: 'leaving' | 'end') => void) {
+  const { theme, flip } = useTheme();
+  const sounds = useSoundSwitch();
+  const navigate = useNavigate();
+  const observe = useObserve(bench);
+  const signOut = useSignOut(async () => ({ last_device_seq: (await bench.outbox?.lastSeq()) ?? null }));
+  const then = (work: () => void) => () => {
+    onClose();
+    work();
+  };
+  const partner = sheet.holder.partner_name;
+  const ways: Way[] = [
+    ...(onTool ? offered('Another tool', then(onTool)) : []),
+    ...(onPad ? offered(pad ? 'Put the keys away' : 'Keys on the glass', then(onPad)) : []),
+    ...(view.card === null
+      ? []
+      : offered(
+          'The card is typed in',
+          then(() => bench.command.mutate(endPaper)),
+        )),
+    ['Leave it, or hand it over', () => setAside('leaving')],
+    [view.put_off.length > 0 ? `Take up what was put off (${String(view.put_off.length)})` : 'What stands before the end', () => setAside('end')],
+    ['My hook', () => void navigate('/bench')],
+    [theme === 'light' ? 'Dark, for the night' : 'Light, for the day', then(flip)],
+    [sounds.on ? 'Sounds off' : 'Sounds on', then(sounds.flip)],
+    ['Sign out', () => signOut.mutate()],
+    ...(partner === null
+      ? []
+      : offered(
+          `${partner} leaves`,
+          then(() => void observe({ type: 'second_person_left' })),
+        )),
+  ];
+  return { ways, signOut };
+}
+
+type Way = [says: string, work: () => void];
+
+const offered = (...way: Way): Way[] => [way];

@@ -53,7 +53,18 @@ export function askAhead(client: QueryClient, path: string): void {
 /** A command of this bench to a run: it carries the bench's count, and answers with the run as it then stands. */
 export type RunCommand = (stamp: Command, run: string) => Promise<RunSheet>;
 
-export const beginRun = (assignment: string) => (stamp: Command) => answerOf(api.POST('/bench/runs', { body: { ...stamp, assignment } }));
+export const beginRun =
+  (assignment: string, card: string | null = null) =>
+  (stamp: Command) =>
+    answerOf(api.POST('/bench/runs', { body: { ...stamp, assignment, ...(card === null ? {} : { card }) } }));
+
+/** What is typed from now on stands on a job card. */
+export const beginPaper =
+  (card: string): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/paper', { params: { path: { run } }, body: { ...stamp, card } }));
+
+export const endPaper: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/paper-end', { params: { path: { run } }, body: stamp }));
 
 export const takeOver: RunCommand = (stamp, run) => answerOf(api.POST('/bench/runs/{run}/take-over', { params: { path: { run } }, body: stamp }));
 

@@ -28,8 +28,18 @@ export function useChoices(enabled: boolean) {
   return useQuery({ queryKey: [...BUILDS, 'choices'], queryFn: () => answerOf(api.GET('/builds/choices')), enabled, staleTime: 60_000 });
 }
 
+/** Job cards on paper that were printed for an engine. */
+export function useCardsOf(build: string, enabled: boolean) {
+  return useQuery({
+    queryKey: [...BUILDS, build, 'cards'],
+    queryFn: () => answerOf(api.GET('/cards', { params: { query: { build } } })),
+    enabled,
+    refetchInterval: BOARD_MS,
+  }).data?.cards;
+}
+
 /** A command on builds; whatever comes of it, the lists are fetched again. */
-export function useBuildCommand<T>(command: (input: T) => Promise<unknown>) {
+export function useBuildCommand<T, Out = unknown>(command: (input: T) => Promise<Out>) {
   return useCommand(command, BUILDS);
 }
 
@@ -43,6 +53,10 @@ export function giveJob(build: string, job: { id: string; joint: string; person:
 
 export function takeBackJob(assignment: string) {
   return answerOf(api.POST('/assignments/{assignment}/take-back', { params: { path: { assignment } } }));
+}
+
+export function printCard(card: { id: string; assignment: string }) {
+  return answerOf(api.POST('/cards', { body: card }));
 }
 
 export function finishBuild(build: string) {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useMe, useSession } from '@/api/session';
+import { useDayIn, useMe } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
-import { calendarDay, dateIn } from '@/lib/typeset';
+import { calendarDay } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Checkbox } from '@/ui/Checkbox';
 import { Choice } from '@/ui/Choice';
@@ -68,14 +68,6 @@ function Row({ deputy: d, name, onEnd }: { deputy: Deputy; name: string; onEnd: 
       </td>
     </tr>
   );
-}
-
-const WEEK_MS = 7 * 86_400_000;
-
-/** The calendar day of the shop, by its own clock, and so many weeks on. */
-function useDayIn(): (weeks: number) => string {
-  const shop = useSession().data?.shop;
-  return (weeks) => dateIn(shop?.time_zone ?? 'UTC', new Date(new Date(shop?.now ?? Date.now()).getTime() + weeks * WEEK_MS));
 }
 
 function NameForm({ people, onClose }: { people: Person[]; onClose: () => void }) {

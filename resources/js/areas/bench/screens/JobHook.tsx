@@ -103,6 +103,9 @@ function cardFor(cards: JobCard[], typed: string): JobCard | null {
   return byNumber ?? cards.find((c) => c.serial.toUpperCase().startsWith(text)) ?? cards.find((c) => c.serial.toUpperCase().includes(text)) ?? null;
 }
 
+/** The number of a job card on paper, typed or scanned. */
+const paperCard = (code: string) => /^(?:@C)?(C-\d{4,})$/i.exec(code.trim())?.[1]?.toUpperCase() ?? null;
+
 type FieldProps = { cards: JobCard[] | null; onType: (text: string) => void; onOpen: (card: JobCard) => void };
 
 /** Takes what is typed or scanned before the cards are there too: it is looked for once they are. */
@@ -117,8 +120,11 @@ function CardField({ cards, onType, onOpen }: FieldProps) {
     waiting.current = null;
     onOpen(card);
   }, [card, onOpen]);
+  const navigate = useNavigate();
   const onScan = (code: string) => {
     if (code.trim() === '') return;
+    const paper = paperCard(code);
+    if (paper !== null) return void navigate(`/bench/cards/${paper}`);
     const found = cards && cardFor(cards, code);
     waiting.current = cards === null ? code : null;
     setAsked(code);
@@ -137,12 +143,16 @@ function CardField({ cards, onType, onOpen }: FieldProps) {
           }}
         />
       </div>
-      {unknown !== null && (
-        <p role="alert" className="mt-2 text-lg text-fault">
-          No card here has {unknown}. Type the number before a card, or a part of its serial.
-        </p>
-      )}
+      {unknown !== null && <Unknown said={unknown} />}
     </>
+  );
+}
+
+function Unknown({ said }: { said: string }) {
+  return (
+    <p role="alert" className="mt-2 text-lg text-fault">
+      No card here has {said}. Type the number before a card, a part of its serial, or the number of a card on paper.
+    </p>
   );
 }
 

@@ -5,6 +5,7 @@ import type { BenchView, RunSheet } from '@/api/types';
 import { Loaded, Waiting } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
 import { CallScreen } from '../CallScreen';
+import { CardBand } from '../CardBand';
 import { HoldScreen } from '../HoldScreen';
 import { KitScreen } from '../KitScreen';
 import { LeadSheet } from '../LeadSheet';
@@ -19,6 +20,7 @@ import { ForTheLead } from '../points/ForTheLead';
 import { HeldElsewhere } from '../points/HeldElsewhere';
 import { Left } from '../points/Left';
 import { MidStroke } from '../points/MidStroke';
+import { ToCompare } from '../points/ToCompare';
 import { useSounds } from '../sounds';
 import { FinalLook } from '../end/FinalLook';
 import { SecondLook } from '../end/SecondLook';
@@ -41,6 +43,7 @@ export function Run() {
               <RunTitle sheet={sheet} />
             </BenchHeader>
             <Told sheet={sheet} putOff={bench.view?.put_off ?? []} />
+            <CardBand sheet={sheet} card={bench.view?.card ?? null} />
             <Wet wet={bench.view?.wet ?? []} />
             <NotKept sentence={bench.outboxState.notKept} />
             {bench.view && bench.outbox ? (
@@ -126,6 +129,7 @@ function Now({ bench, sheet, view }: Props) {
   if (view.parked) return <Left bench={bench} sheet={sheet} view={view} />;
   if (call.stop) return <StopScreen key={`${call.stop.step} ${call.title} ${call.kind}`} bench={bench} sheet={sheet} view={view} stop={call.stop} />;
   if (call.kind === 'person') return <SomebodyElse key={call.title} bench={bench} sheet={sheet} view={view} />;
+  if (call.act === 'compare') return <ToCompare bench={bench} sheet={sheet} view={view} />;
   if (call.kind === 'lead') return <ForTheLead bench={bench} sheet={sheet} view={view} />;
   if (call.kind === 'look') return <FinalLook bench={bench} sheet={sheet} view={view} />;
   if (call.kind === 'finish') return <SignScreen bench={bench} sheet={sheet} view={view} />;

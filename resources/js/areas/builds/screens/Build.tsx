@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useMay, useZone } from '@/api/session';
-import type { Build as BuildData, JointOnStand } from '@/api/types';
+import type { Build as BuildData, JointOnStand, PaperCard } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { day, dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
@@ -9,8 +9,9 @@ import { JointMap } from '@/ui/JointMap';
 import { RevisionLink } from '@/ui/RevisionLink';
 import { Failure, Loaded } from '@/ui/states';
 import { GivePanel } from '../GivePanel';
+import { OnPaper } from '../OnPaper';
 import { jointSentence } from '../jointSentence';
-import { STATE_WORDS, finishBuild, shipBuild, takeBackJob, useBuild, useBuildCommand } from '../queries';
+import { STATE_WORDS, finishBuild, shipBuild, takeBackJob, useBuild, useBuildCommand, useCardsOf } from '../queries';
 
 /** One engine: its joints, who has them, and what may be done with it next. */
 export function Build() {
@@ -21,13 +22,14 @@ export function Build() {
 
 function Engine({ build }: { build: BuildData }) {
   const [giving, setGiving] = useState<JointOnStand | null>(null);
+  const cards = useCardsOf(build.id, useMay()('handle-cards')) ?? [];
   return (
     <main className="flex grow flex-col">
       <Head build={build} />
       <ul className="flex flex-col gap-10 p-7">
         {build.joints.map((joint) => (
           <li key={joint.id}>
-            <JointCard build={build} joint={joint} onGive={() => setGiving(joint)} />
+            <JointCard build={build} joint={joint} cards={cards} onGive={() => setGiving(joint)} />
           </li>
         ))}
       </ul>
@@ -87,7 +89,9 @@ function Title({ build }: { build: BuildData }) {
   );
 }
 
-function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnStand; onGive: () => void }) {
+type JointProps = { build: BuildData; joint: JointOnStand; cards: PaperCard[]; onGive: () => void };
+
+function JointCard({ build, joint, cards, onGive }: JointProps) {
   const may = useMay();
   const takeBack = useBuildCommand(() => takeBackJob(joint.given?.id ?? ''));
   const { text, fault } = jointSentence(joint);
@@ -113,6 +117,7 @@ function JointCard({ build, joint, onGive }: { build: BuildData; joint: JointOnS
           <LeftWords joint={joint} />
           <Rounds joint={joint} />
           <Work joint={joint} open={build.state === 'open'} busy={takeBack.isPending} onGive={onGive} onTakeBack={() => takeBack.mutate(undefined)} />
+          <OnPaper joint={joint} cards={cards} open={build.state === 'open'} />
         </div>
       </div>
       {takeBack.isError && <Failure sentence={sentenceOf(takeBack.error)} />}

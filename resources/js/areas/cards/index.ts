@@ -1,0 +1,2 @@
+export { Card } from './screens/Card';
+export { Cards } from './screens/Cards';
