@@ -6,6 +6,7 @@ namespace App\Audit\Http;
 
 use App\Audit\Http\Requests\SearchBuildsRequest;
 use App\Audit\Http\Resources\FoundBuildResource;
+use App\Audit\Print\FolderPage;
 use App\Audit\Queries\AsideLines;
 use App\Audit\Queries\BuildSheet;
 use App\Builds\Queries\VisibleBuilds;
@@ -13,6 +14,7 @@ use App\Library\Models\Family;
 use App\People\Ability;
 use App\Record\Models\Subject;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
 final class AuditController
@@ -29,6 +31,13 @@ final class AuditController
             'shown_at_most' => self::MOST,
             'tray' => Gate::allows(Ability::DisposeReadings->value) ? AsideLines::inTray() : [],
         ]);
+    }
+
+    public function folder(Subject $build, FolderPage $page): Response
+    {
+        Gate::authorize('view', $build);
+
+        return new Response($page->pdf($build->load('owner')), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => sprintf('inline; filename="%s.pdf"', preg_replace('/[^A-Za-z0-9-]/', '-', $build->title()))]);
     }
 
     public function show(Subject $build, BuildSheet $sheet): JsonResponse

@@ -34,6 +34,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/audit/{build}/folder.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One page for the engine's paper folder */
+        get: operations["audit.folder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/audit/readings/{entry}/dismiss": {
         parameters: {
             query?: never;
@@ -3430,6 +3447,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BuildSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "audit.folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One page for the engine's paper folder */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
                 };
             };
             default: components["responses"]["Problem"];

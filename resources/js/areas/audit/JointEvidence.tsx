@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useMay, useZone } from '@/api/session';
 import type { AuditJoint, ResultLine } from '@/api/types';
 import { isGood } from '@/lib/drawing';
@@ -21,6 +22,9 @@ export function JointEvidence({ joint, picked, onPick }: Props) {
       </div>
       {joint.permits.map((p) => (
         <PermitLine key={p.code} permit={p} />
+      ))}
+      {joint.cards.map((c) => (
+        <CardLine key={c.number} card={c} />
       ))}
       {joint.run === null ? (
         <p className="mt-3 text-soft">
@@ -52,6 +56,29 @@ function PermitLine({ permit: p }: { permit: AuditJoint['permits'][number] }) {
         {p.customer_reference !== '' && `; ${p.customer_reference}`}
         {p.until !== null && `; until ${calendarDay(p.until)}`}
       </span>
+    </p>
+  );
+}
+
+/** A job card on paper: whose hand is on it, who compared it, and its scan for whoever wants to see it. */
+function CardLine({ card: c }: { card: AuditJoint['cards'][number] }) {
+  const may = useMay();
+  const name = `Card ${c.number}`;
+  return (
+    <p className="mt-1 border-l-2 border-hair pl-3">
+      {may('handle-cards') ? <Link to={`/cards/${c.number}`}>{name}</Link> : <b>{name}</b>}, {c.says}
+      <span className="text-soft">
+        {c.worked_by !== null && `; signed by ${c.worked_by}, ${calendarDay(c.worked_on ?? '')}`}
+        {c.compared_by !== null && `; compared by ${c.compared_by}`}
+      </span>
+      {c.scan && (
+        <>
+          ;{' '}
+          <a href={`/api/cards/${c.number}/scan`} download>
+            its scan
+          </a>
+        </>
+      )}
     </p>
   );
 }

@@ -83,7 +83,10 @@ function Result({ line, attempt: a, round, picked, onPick }: ResultProps) {
         {a.word}
         {STATUS[a.status]}
       </td>
-      <td>{a.evidence_words}</td>
+      <td>
+        {a.evidence_words}
+        {a.card !== null && <span className="text-soft">, card {a.card}</span>}
+      </td>
       <td className={a.findings.length > 0 ? 'font-semibold text-fault' : ''}>{a.tool ?? (a.given === null ? '' : 'unknown')}</td>
       <td>{a.person}</td>
       <td className="text-right text-soft">{dayAndTime(a.at, zone)}</td>

@@ -24,10 +24,6 @@ type Props = {
   onClose: () => void;
 };
 
-type Way = [says: string, work: () => void];
-
-const only = (offered: boolean, ...way: Way): Way[] => (offered ? [way] : []);
-
 /** What one needs seldom: another tool, keys on the glass, the hook, the light, the way off. Parking is always offered. */
 export function MorePanel(props: Props) {
   const { bench, sheet, view, onClose } = props;

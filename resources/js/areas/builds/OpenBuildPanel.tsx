@@ -66,7 +66,7 @@ function useOpening() {
   const send = (nextBuild: boolean) => {
     command.mutate(
       { id, serial: form.serial.replace(/^@S/, ''), customer: form.customer, next_build: nextBuild },
-      { onSuccess: (built) => void navigate(`/builds/${(built).id}`) },
+      { onSuccess: (built) => void navigate(`/builds/${built.id}`) },
     );
   };
   const typeSerial = (serial: string) => {

@@ -76,6 +76,9 @@ function Head({ sheet }: { sheet: BuildSheet }) {
           {other.title === sheet.title ? 'its other build' : other.title}
         </Link>
       ))}
+      <a className="quiet no-print" href={`/api/audit/${sheet.id}/folder.pdf`} target="_blank" rel="noreferrer">
+        Page for the folder
+      </a>
       <Button className="no-print" onClick={() => window.print()}>
         Print
       </Button>
