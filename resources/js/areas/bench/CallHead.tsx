@@ -6,7 +6,10 @@ type Props = { sheet: RunSheet; view: BenchView; call: BenchView['call'] };
 /** More letters than this are set smaller, so that none is cut off. */
 const LOT = 190;
 
-/** What to do now: at which bolt, the number to reach on the tool's own scale, and how. */
+/**
+ * What to do now: at which bolt, the number to reach on the tool's own scale, and how. Of a card it is asked what stands on it:
+ * the number that it should be would be typed for the one that is there.
+ */
 export function CallHead({ sheet, view, call }: Props) {
   const where = whereOf(sheet, call.position);
   const digits = digitsOf(call);
@@ -17,7 +20,8 @@ export function CallHead({ sheet, view, call }: Props) {
         {call.title} {where !== '' && <span className="block text-2xl leading-snug font-normal portrait:inline">{where}</span>}
       </h1>
       <div className="flex min-h-0 grow flex-col justify-center portrait:flex-row portrait:items-center portrait:justify-start portrait:gap-10">
-        {digits !== null && (
+        {digits !== null && view.card !== null && <p className="text-[56px] leading-tight font-semibold portrait:text-[40px]">What stands in its box?</p>}
+        {digits !== null && view.card === null && (
           <BigNumber
             digits={digits}
             prefix={call.kind === 'turn' ? '+' : ''}
@@ -27,7 +31,7 @@ export function CallHead({ sheet, view, call }: Props) {
         )}
         <div className="min-h-0 overflow-hidden">
           {call.kind === 'turn' && call.sum !== undefined && <Sum call={call} />}
-          {call.says.map((text, i) => (
+          {(digits !== null && view.card !== null ? [] : call.says).map((text, i) => (
             <p
               key={text}
               className={isSentence(text) || i === 0 ? (lot ? 'text-lg leading-tight' : 'text-[21px] leading-snug') : 'text-lg leading-tight text-soft'}

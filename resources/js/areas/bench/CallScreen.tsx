@@ -115,6 +115,8 @@ type JointProps = { sheet: RunSheet; view: BenchView; call: BenchView['call']; a
 /** How far the round is, the joint with its paint, and the picture that belongs to the call. A stand-in makes room for keys on the glass. */
 function Joint({ sheet, view, call, answering, keys }: JointProps) {
   const demo = useSession().data?.shop.demo ?? false;
+  // What stands on a card is neither pulled nor painted now.
+  const live = view.card === null;
   const round = roundOf(sheet, view);
   const from = view.last?.stage === call.step?.split(':')[0] ? (view.last?.position ?? null) : null;
   return (
@@ -140,14 +142,14 @@ function Joint({ sheet, view, call, answering, keys }: JointProps) {
             label={call.kind === 'count' ? 'The joint without its heads' : `The joint with its paint marks; now ${call.title}`}
           />
         </div>
-        {!keys && (
+        {!keys && live && (
           <div className="flex min-h-0 min-w-0 flex-col justify-center empty:hidden portrait:w-[34%] portrait:shrink-0">
             <CallPicture sheet={sheet} view={view} call={call} text={answering.text} />
           </div>
         )}
       </div>
       <p className={`text-soft ${keys ? 'pb-2 text-base leading-tight' : 'pt-2 pb-3 text-lg'}`}>{sheet.cautions[0]}</p>
-      {demo && !keys && <SimulatedTool call={call} view={view} onPull={answering.pulled} />}
+      {demo && !keys && live && <SimulatedTool call={call} view={view} onPull={answering.pulled} />}
     </div>
   );
 }

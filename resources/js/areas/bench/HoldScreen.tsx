@@ -30,7 +30,7 @@ export function HoldScreen({ bench, sheet, view, call, onTool }: Props) {
           who={me.name}
           title={`Tighten ${call.title.toLowerCase()}`}
           where={whereOf(sheet, call.position)}
-          scale={call.scale}
+          scale={view.card === null ? call.scale : undefined}
           says={call.says}
           at={0}
           call={call}

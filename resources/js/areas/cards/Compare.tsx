@@ -14,7 +14,13 @@ export function Compare({ card }: { card: PaperCardSheet }) {
   const picture = card.scan === 'image/png';
   return (
     <div className={`mt-6 grid items-start gap-8 ${picture ? 'lg:grid-cols-2' : ''}`}>
-      {picture && <img src={scanOf(card.number)} alt={`Scan of card ${card.number}`} className="w-full border border-hair" />}
+      {picture && (
+        <img
+          src={scanOf(card.number)}
+          alt={`Scan of card ${card.number}`}
+          className="max-h-[calc(100vh-2rem)] w-full border border-hair object-contain object-left-top lg:sticky lg:top-4"
+        />
+      )}
       {waiting.length > 0 ? <Asked card={card} steps={waiting.map((l) => l.step)} /> : <Lines card={card} />}
     </div>
   );
@@ -113,7 +119,7 @@ function Says({ step, said, current, onSay }: SaysProps) {
     if (current) same.current?.focus();
   }, [current]);
   const look = (of: Said) =>
-    `rounded border px-3 py-1 ${said === of ? (of === 'same' ? 'border-now bg-now text-on-now' : 'border-fault bg-fault text-on-fault') : 'border-line bg-sheet'}`;
+    `rounded border px-3 py-1 ${said === of ? (of === 'same' ? 'border-now bg-now text-on-now' : 'border-fault bg-fault text-on-now') : 'border-line bg-sheet'}`;
   return (
     <span
       className="flex gap-2"
