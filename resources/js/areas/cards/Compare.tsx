@@ -119,7 +119,7 @@ function Says({ step, said, current, onSay }: SaysProps) {
     if (current) same.current?.focus();
   }, [current]);
   const look = (of: Said) =>
-    `rounded border px-3 py-1 ${said === of ? (of === 'same' ? 'border-now bg-now text-on-now' : 'border-fault bg-fault text-on-now') : 'border-line bg-sheet'}`;
+    `rounded border px-3 py-1 ${said === of ? (of === 'same' ? 'border-now bg-now text-on-now' : 'border-fault bg-fault text-paper') : 'border-line bg-sheet'}`;
   return (
     <span
       className="flex gap-2"
