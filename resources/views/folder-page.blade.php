@@ -22,7 +22,7 @@
     <div class="soft">{{ $shop }}. For the folder of the engine{{ $demo ? '; a demo, never to be kept as a record' : '' }}</div>
     <h1>{{ $sheet['title'] }}</h1>
     <div style="font-size: 11pt">{{ $sheet['family'] }}, {{ $sheet['customer'] }}</div>
-    <div class="soft">Came in {{ $day($sheet['opened_at']) }}@if ($sheet['finished_at']), finished {{ $day($sheet['finished_at']) }}@endif @if ($sheet['shipped_at']), shipped {{ $day($sheet['shipped_at']) }}@endif. It is {{ $sheet['state'] }}.</div>
+    <div class="soft">{{ implode(', ', array_filter(['Came in '.$day($sheet['opened_at']), $sheet['finished_at'] ? 'finished '.$day($sheet['finished_at']) : '', $sheet['shipped_at'] ? 'shipped '.$day($sheet['shipped_at']) : ''])) }}. It is {{ $sheet['state'] }}.</div>
   </td>
   <td style="width: 27mm; text-align: right"><img src="{{ $qr }}" style="width: 25mm" alt="code of {{ $link }}"></td>
 </tr></table>

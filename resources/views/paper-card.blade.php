@@ -13,13 +13,14 @@
   .soft { color: #444; font-size: 7.5pt; }
   .line { font-size: 11pt; margin: 3pt 0; }
   .not { border: 1.2pt solid #111; padding: 3pt 6pt; margin: 4pt 0; font-weight: bold; }
-  .rule { margin: 2pt 0; }
+  .rule { margin: 1.5pt 0; font-size: 7.5pt; }
   .aim { font-size: 10pt; font-weight: bold; }
-  .write td { border-bottom: 0.4pt solid #777; height: 15pt; padding-top: 3pt; }
+  .write td { border-bottom: 0.4pt solid #777; height: 17pt; padding-top: 4pt; }
   .boxes { margin-top: 3pt; }
   .boxes td { border: 0.6pt solid #333; padding: 2pt 3pt 3pt; }
   .no { font-size: 10pt; font-weight: bold; }
-  .blank { height: 13pt; }
+  .blank { height: 21pt; }
+  .blank span { float: right; }
   .tick { display: inline-block; border: 0.7pt solid #333; width: 8pt; height: 8pt; }
   .section { page-break-inside: avoid; }
 </style>
@@ -56,9 +57,10 @@
   @endforeach
 </table>
 @endif
-@foreach ($sections as $section)
+@foreach ($sections as $i => $section)
 <div class="section">
-<h2>{{ $section['title'] }}</h2>
+<h2>{{ $i + 1 }}&ensp;{{ $section['title'] }}@if ($section['done']): all {{ count($section['boxes']) }} on record, not to be done again @endif</h2>
+@if (! $section['done'])
 <table><tr>
   <td>
     @foreach ($section['aims'] as $aim)<div><span class="aim">{{ $aim['says'] }}</span>@if ($aim['whom']), for {{ $aim['whom'] }}@endif</div>@endforeach
@@ -78,7 +80,7 @@
       <div>on record: {{ $box['stands'] }}</div>
       @else
       @foreach ($box['wants'] as $want)
-      @if ($want['tick'])<div class="soft"><span class="tick"></span> {{ $want['label'] }}</div>@else<div class="soft blank">{{ count($box['wants']) > 1 || $want['label'] !== 'reads' ? $want['label'] : '' }} <span style="float: right">{{ $want['unit'] }}</span></div>@endif
+      @if ($want['tick'])<div class="soft"><span class="tick"></span> {{ $want['label'] }}</div>@else<div class="soft blank">{{ count($box['wants']) > 1 || $want['label'] !== 'reads' ? $want['label'] : '' }} <span>{{ $want['unit'] }}</span></div>@endif
       @endforeach
       @endif
     </td>
@@ -86,6 +88,7 @@
   </tr>
   @endforeach
 </table>
+@endif
 </div>
 @endforeach
 <div class="section">

@@ -54,7 +54,7 @@ final class PaperJobCard
             'shop' => config('shop.name'), 'number' => $card->number, 'serial' => $subject->title(), 'family' => Family::query()->findOrFail($subject->family)->name, 'joint' => $joint,
             'option' => $card->option, 'letter' => $stored->letter, 'risk' => $revision->riskClass, 'line' => $revision->tighteningLine()->typeset(),
             'permits' => Permits::coveringRun(RevisionStatus::query()->findOrFail($card->revision)->procedure, $subject->serial, $card->printed_at, (string) $card->run),
-            'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(120, 62), 'qr' => QrCode::of(self::SCAN.$card->number),
+            'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(88, 62), 'qr' => QrCode::of(self::SCAN.$card->number),
             'before' => $card->at_seq === 0 ? $paper->before() : [], 'sections' => self::sections($paper, $revision, $document),
             'two' => $revision->riskClass === 'A', 'cautions' => $document['cautions'] ?? [],
             'printed' => $card->printed_at->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'), 'by' => Person::query()->find($card->printed_by)?->displayName(),
@@ -80,7 +80,10 @@ final class PaperJobCard
         return array_map(function (array $section) use ($how): array {
             $most = max(1, ...array_map(fn (array $b): int => count((array) $b['wants']), $section['boxes']));
 
-            return $section + ['how' => $how[$section['stage']] ?? '', 'rows' => array_chunk($section['boxes'], self::IN_A_ROW[min(3, $most)])];
+            $left = array_filter($section['boxes'], fn (array $b): bool => $b['stands'] === '');
+
+            // Where nothing is left to write, nobody needs the boxes.
+            return $section + ['how' => $how[$section['stage']] ?? '', 'done' => $left === [], 'rows' => array_chunk($section['boxes'], self::IN_A_ROW[min(3, $most)])];
         }, $paper->sections());
     }
 }

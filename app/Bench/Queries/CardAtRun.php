@@ -21,8 +21,7 @@ final class CardAtRun
             return null;
         }
         $waiting = CardLines::waiting($fold, $last->number);
-        // What was typed anew since is no longer what was found to differ.
-        $differ = array_keys(array_intersect_assoc($last->differing(), $waiting));
+        $differ = CardLines::differing($fold, $last);
 
         return [
             'number' => $last->number, 'worked_by' => Person::query()->find($last->worked_by)?->displayName() ?? '', 'worked_on' => $last->worked_on?->format('Y-m-d') ?? '',

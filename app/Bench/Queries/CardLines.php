@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Queries;
 
+use App\Bench\Models\Card;
 use App\Crib\Models\ToolRow;
 use App\People\Models\Person;
 use Illuminate\Support\Collection;
@@ -34,6 +35,12 @@ final readonly class CardLines
         }
 
         return $waiting;
+    }
+
+    /** @return list<string> steps at which the card was found to say otherwise; what was typed anew since is no longer what was found to differ */
+    public static function differing(RunFold $run, Card $card): array
+    {
+        return array_keys(array_intersect_assoc($card->differing(), self::waiting($run, $card->number)));
     }
 
     /** @return list<array{step: string, says: string, typed: string, with: string, good: bool, word: string, compared_by: string|null}> */

@@ -47,7 +47,8 @@ final class CardSheet
         $run = $card->run === null ? null : RunContext::get($card->run);
         $workers = Person::query()->get()->filter(fn (Person $p): bool => $p->may(Ability::WorkAtBench));
 
-        return self::told($card, self::factsOf(new Collection([$card]))) + [
+        return [
+            ...self::told($card, self::factsOf(new Collection([$card]))), 'differ' => $run === null ? [] : CardLines::differing($run->fold, $card),
             'lines' => $run === null ? [] : (new CardLines($run->fold, $card->number))->toArray(),
             'workers' => $workers->map(fn (Person $p): array => ['id' => $p->id, 'name' => $p->displayName()])->values()->all(),
             'given_to' => Assignment::query()->find($card->assignment)?->person,

@@ -15,6 +15,7 @@ use Tekkal\Core\Document\StageKinds\StretchStage;
 use Tekkal\Core\Plan\CheckStep;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
+use Tekkal\Core\Run\Attempt;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\WatchedQuantity;
 
@@ -36,9 +37,16 @@ final readonly class PaperBoxes
             'where' => $this->run->plan->positions[$step->position]->number ?? ($step->position === 'joint' ? '' : $this->run->names->place($step->position)),
             'says' => $check === null ? '' : 'must be: '.$check->limits(),
             // What is on record already is not done again, whatever the card is worked for.
-            'stands' => $live === null ? '' : $live->given->value?->typeset() ?? $live->judgement->verdict->word(),
+            'stands' => $live === null ? '' : self::stands($live),
             'wants' => $check === null ? $this->atStep($step) : self::atCheck($check),
         ];
+    }
+
+    private static function stands(Attempt $live): string
+    {
+        [$value, $verdict] = [$live->given->value?->typeset(), $live->judgement->verdict];
+
+        return $value === null || ! $verdict->isGood() ? ltrim("$value, {$verdict->word()}", ', ') : $value;
     }
 
     /** @return list<array{label: string, unit: string, tick: bool}> */

@@ -56,7 +56,9 @@ final class PaperCardTest extends TestCase
         $bench = new Bench('05-flywheel-verified');
         $bench->reads('r1:f1:1', '30 lbf·ft');
 
-        self::assertSame([self::typeset('30 lbf·ft'), ''], array_slice(array_column(self::boxes($bench), 'stands'), 0, 2));
+        $bench->reads((string) $bench->next(), '20 lbf·ft');
+
+        self::assertSame([self::typeset('30 lbf·ft'), self::typeset('20 lbf·ft, short'), ''], array_slice(array_column(self::boxes($bench), 'stands'), 0, 3));
     }
 
     public function test_it_says_what_to_reach_and_whom_it_is_for_where_not_all_have_the_same(): void

@@ -123,6 +123,7 @@ final class PaperTest extends FeatureTestCase
         $this->bench->command("runs/{$this->bench->run}/paper", ['card' => $number])->assertOk();
         $this->bench->send($this->bench->reading($step, '33.0'))->assertOk();
         $this->bench->command("runs/{$this->bench->run}/paper-end")->assertOk()->assertJsonPath('card.differ', []);
+        self::assertSame([], $this->card($number)['differ'], 'at the desk too');
         $this->bench->send($this->bench->observation('final_look'))->assertOk();
         $this->compare($number)->assertOk()->assertJsonPath('state', 'compared');
     }
