@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\Actions\BeginPaper;
 use App\Bench\Actions\BeginRun;
+use App\Bench\Actions\DecideFault;
+use App\Bench\Actions\EndPaper;
 use App\Bench\Actions\FinishRun;
 use App\Bench\Actions\JoinRun;
 use App\Bench\Actions\LookAtRound;
 use App\Bench\Actions\RecordObservations;
 use App\Bench\BenchCommand;
 use App\Bench\ObservationReader;
+use App\Bench\Queries\WhatIsWrong;
 use App\Bench\RunContext;
 use App\Crib\Queries\CribRack;
 use App\Ledger\DeviceSequence;
@@ -20,9 +24,11 @@ use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
+use LogicException;
 use Tekkal\Core\Call\BenchView;
 use Tekkal\Core\Call\CallKind;
 use Tekkal\Core\Call\Rack;
+use Tekkal\Core\Run\Disposition;
 use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Simulation\SeededNoise;
@@ -71,12 +77,17 @@ final class DemoBench
         $this->wrench = new SimulatedWrench(new SeededNoise($seed));
     }
 
-    /** @param  list<string>  $tools  codes of those that are taken where they may be */
-    public function begin(string $assignment, Person $person, array $tools, bool $wholeRounds = false): DemoRun
+    /**
+     * @param  list<string>  $tools  codes of those that are taken where they may be
+     * @param  string|null  $card  the number of the job card that it is typed in from
+     */
+    public function begin(string $assignment, Person $person, array $tools, bool $wholeRounds = false, ?string $card = null): DemoRun
     {
         $sitting = $this->signIn->begin($person, $this->device);
+        $run = new DemoRun(($this->begin)($this->command($sitting, $person, 'begin'), $assignment, $card), $sitting, $person, $tools, $wholeRounds);
+        $card === null ? null : app(BeginPaper::class)($this->command($sitting, $person, 'paper'), $run->id, $card);
 
-        return new DemoRun(($this->begin)($this->command($sitting, $person, 'begin'), $assignment), $sitting, $person, $tools, $wholeRounds);
+        return $run;
     }
 
     /**
@@ -97,12 +108,19 @@ final class DemoBench
             $special = $except[$done] ?? null;
             $answer = self::chosen($call, $hand->answer($call, $special instanceof Manner ? $special : Manner::Good), $run);
             $event = (array) ($answer['event'] ?? []);
+            if (($call['act'] ?? null) === 'compare') {
+                // Typed in to its end, the card is put down: somebody else has it next.
+                $this->send();
+                app(EndPaper::class)($this->command($run->sitting, $run->person, 'paper-end'), $run->id);
+
+                return;
+            }
             if (isset($answer['command'])) {
                 $this->send();
                 if ($answer['command'] === 'finish') {
                     return;
                 }
-                $this->second($run, (string) $answer['command'], (string) ($event['stage'] ?? ''), $second ?? self::another($run));
+                $answer['command'] === 'decide' ? $this->decided($run) : $this->second($run, (string) $answer['command'], (string) ($event['stage'] ?? ''), $second ?? self::another($run));
                 $context = RunContext::get($run->id);
 
                 continue;
@@ -135,6 +153,11 @@ final class DemoBench
     public function toTheEnd(DemoRun $run, ?Person $second = null): void
     {
         $this->work($run, self::MOST, second: $second);
+        $this->sign($run);
+    }
+
+    public function sign(DemoRun $run): void
+    {
         ($this->finish)($this->command($run->sitting, $run->person, 'finish'), $run->id, DemoPeople::PIN);
     }
 
@@ -187,6 +210,13 @@ final class DemoBench
             'join' => app(JoinRun::class)($by, $run->id, (string) $second->badge, DemoPeople::PIN),
             default => app(LookAtRound::class)($by, $run->id, $stage, [], (string) $second->badge, DemoPeople::PIN),
         };
+    }
+
+    /** The lead is called, and has a new one put in. */
+    private function decided(DemoRun $run): void
+    {
+        $fault = app(WhatIsWrong::class)->decisions($run->id)[0] ?? throw new LogicException('Nothing waits for the lead.');
+        app(DecideFault::class)($this->command($run->sitting, $run->person, 'decide'), $run->id, ['step' => (string) $fault['step'], 'case' => (string) $fault['case'], 'disposition' => Disposition::Scrap->value], DemoPeople::LEAD_BADGE, DemoPeople::PIN);
     }
 
     /** @return array<string, mixed> */

@@ -13,6 +13,7 @@ use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
+use App\People\Actions\NameDeputy;
 use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -32,6 +33,9 @@ final class DemoShop
 
     private const ALL = 10;
 
+    /** More steps than a joint has. */
+    private const MANY = 1_000;
+
     private CarbonImmutable $today;
 
     private DemoPeople $people;
@@ -46,6 +50,8 @@ final class DemoShop
         private readonly DemoLibrary $library,
         private readonly RegisterTool $registerTool,
         private readonly RecordCalibration $calibrate,
+        private readonly DemoPaper $paper,
+        private readonly NameDeputy $nameDeputy,
     ) {
     }
 
@@ -65,6 +71,7 @@ final class DemoShop
             $this->closedBuilds($small ? 2 : self::ALL);
             $small || $this->openBuilds();
             $small || $this->atWork();
+            $small || $this->elsewhere();
         } finally {
             Str::createUuidsNormally();
             CarbonImmutable::setTestNow($fixed);
@@ -183,18 +190,42 @@ final class DemoShop
         $this->stands('WV9-26-0141', 'Drive plate', 'Skerry Dredging', ['1043'], ['TW-05'], 22);
     }
 
+    /** What was worked on paper, a fastener past its yield that had to be replaced, and who decides on the late shift. */
+    private function elsewhere(): void
+    {
+        $lead = $this->people->get('lead');
+        $this->at(-8, fn () => ($this->nameDeputy)($this->people->get('1042'), ['classes' => ['B', 'C'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => $this->day(-7)->date, 'last_day' => $this->day(21)->date], $lead));
+
+        $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 26, except: [25 => Manner::Over]);
+        $this->at(-1, fn () => $this->bench->toTheEnd($yielded), 7);
+
+        $build = $this->at(-4, fn (): string => ($this->openBuild)('TN3-26-0398', $this->people->customer('Skerry Dredging'), false, $lead));
+        $job = $this->at(-4, fn (): string => ($this->give)($build, $this->mainCaps->id, $this->people->get('1043')->id, $lead));
+        $card = $this->at(-3, fn (): string => $this->paper->out($job, $lead));
+        $this->at(-3, fn () => $this->paper->back($card, $this->people->get('1043'), $lead), 4);
+        $run = $this->at(-2, fn (): DemoRun => $this->bench->begin($job, $this->people->get('1041'), ['TW-04'], card: $card));
+        $this->at(-2, fn () => $this->bench->work($run, self::MANY, second: $this->people->get('1042')), 1);
+        $this->at(-2, fn () => $this->paper->compared($card, $run, $this->people->get('1043'), $lead), 2);
+        $this->at(-2, fn () => $this->bench->sign($run), 3);
+
+        $next = $this->at(-2, fn (): string => ($this->openBuild)('TN3-26-0399', $this->people->customer('Coldharbour Irrigation'), false, $lead));
+        $other = $this->at(-2, fn (): string => ($this->give)($next, $this->mainCaps->id, $this->people->get('1044')->id, $lead));
+        $this->at(-1, fn () => $this->paper->out($other, $lead));
+    }
+
     /**
      * An engine that came in three days ago, of which one joint was worked at yesterday.
      *
      * @param  non-empty-list<string>  $badges  of whoever works at it, and of a second person where it takes two
      * @param  list<string>  $tools
+     * @param  array<int, Manner>  $except  how a step was pulled, by its place
      */
-    private function stands(string $serial, string $name, string $customer, array $badges, array $tools, int $steps, bool $wholeRounds = false): DemoRun
+    private function stands(string $serial, string $name, string $customer, array $badges, array $tools, int $steps, bool $wholeRounds = false, array $except = []): DemoRun
     {
         $build = $this->at(-3, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), false, $this->people->get('lead')));
         $joint = Joint::query()->where('name', $name)->where('family', Subject::query()->findOrFail($build)->family)->firstOrFail();
         $run = $this->at(-1, fn (): ?DemoRun => $this->begun($build, $joint, $badges[0], $tools, $wholeRounds), 4) ?? throw new LogicException("$name has no procedure in force.");
-        $this->at(-1, fn () => $this->bench->work($run, $steps, second: isset($badges[1]) ? $this->people->get($badges[1]) : null), 5);
+        $this->at(-1, fn () => $this->bench->work($run, $steps, $except, isset($badges[1]) ? $this->people->get($badges[1]) : null), 5);
 
         return $run;
     }
