@@ -15,7 +15,6 @@ enum ProblemType: string
     case BadValue = 'bad-value';
     case BuildClosed = 'build-closed';
     case BuildOpen = 'build-open';
-    case CardElsewhere = 'card-elsewhere';
     case DeviceSeq = 'device-seq';
     case DraftChanged = 'draft-changed';
     case EarlierBuild = 'earlier-build';
@@ -58,7 +57,6 @@ enum ProblemType: string
     {
         return match ($this) {
             self::AlreadyDisposed => 'Already disposed of',
-            self::CardElsewhere => 'The card is not there to be used so',
             self::BadDocument => 'The document is no revision',
             self::BadValue => 'A value cannot be taken',
             self::BuildClosed => 'The build is closed',

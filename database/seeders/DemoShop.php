@@ -51,7 +51,6 @@ final class DemoShop
         private readonly RegisterTool $registerTool,
         private readonly RecordCalibration $calibrate,
         private readonly DemoPaper $paper,
-        private readonly NameDeputy $nameDeputy,
     ) {
     }
 
@@ -194,9 +193,10 @@ final class DemoShop
     private function elsewhere(): void
     {
         $lead = $this->people->get('lead');
-        $this->at(-8, fn () => ($this->nameDeputy)($this->people->get('1042'), ['classes' => ['B', 'C'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => $this->day(-7)->date, 'last_day' => $this->day(21)->date], $lead));
+        $this->at(-8, fn () => app(NameDeputy::class)($this->people->get('1042'), ['classes' => ['B', 'C'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => $this->day(-7)->date, 'last_day' => $this->day(21)->date], $lead));
 
-        $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 26, except: [25 => Manner::Over]);
+        $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 25);
+        $this->at(-1, fn () => $this->bench->work($yielded, 1, [0 => Manner::Over]), 6);
         $this->at(-1, fn () => $this->bench->toTheEnd($yielded), 7);
 
         $build = $this->at(-4, fn (): string => ($this->openBuild)('TN3-26-0398', $this->people->customer('Skerry Dredging'), false, $lead));
@@ -218,14 +218,13 @@ final class DemoShop
      *
      * @param  non-empty-list<string>  $badges  of whoever works at it, and of a second person where it takes two
      * @param  list<string>  $tools
-     * @param  array<int, Manner>  $except  how a step was pulled, by its place
      */
-    private function stands(string $serial, string $name, string $customer, array $badges, array $tools, int $steps, bool $wholeRounds = false, array $except = []): DemoRun
+    private function stands(string $serial, string $name, string $customer, array $badges, array $tools, int $steps, bool $wholeRounds = false): DemoRun
     {
         $build = $this->at(-3, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), false, $this->people->get('lead')));
         $joint = Joint::query()->where('name', $name)->where('family', Subject::query()->findOrFail($build)->family)->firstOrFail();
         $run = $this->at(-1, fn (): ?DemoRun => $this->begun($build, $joint, $badges[0], $tools, $wholeRounds), 4) ?? throw new LogicException("$name has no procedure in force.");
-        $this->at(-1, fn () => $this->bench->work($run, $steps, $except, isset($badges[1]) ? $this->people->get($badges[1]) : null), 5);
+        $this->at(-1, fn () => $this->bench->work($run, $steps, second: isset($badges[1]) ? $this->people->get($badges[1]) : null), 5);
 
         return $run;
     }

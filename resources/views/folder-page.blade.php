@@ -39,6 +39,7 @@
   <tr>
     <td><b>{{ $joint['name'] }}</b>@if ($joint['letter']), revision {{ $joint['letter'] }}@endif<br><span class="soft">{{ $joint['line'] }}</span>
       @foreach ($joint['permits'] as $permit)<br><span class="soft">permit {{ $permit }}</span>@endforeach
+      @foreach ($joint['faults'] as $fault)<br><span class="soft">{{ $fault }}</span>@endforeach
       @foreach ($joint['cards'] as $card)<br><span class="soft">card {{ $card }}</span>@endforeach
     </td>
     @if ($joint['run'])

@@ -88,6 +88,7 @@ final readonly class BuildSheet
             'on_paper' => $record->onPaper,
             'cards' => CardSheet::atJoint($record->subject, $record->joint->id),
             'run' => null,
+            'faults' => FaultLines::of($record),
             'noticed' => [],
             'lines' => [],
         ];

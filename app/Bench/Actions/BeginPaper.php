@@ -26,10 +26,10 @@ final readonly class BeginPaper
             HeldRun::check($context, $command);
             $card = Card::query()->lockForUpdate()->find($number) ?? throw Refused::notFound("There is no card $number. Read its number again.");
             if ($card->assignment !== $context->run->assignment) {
-                throw new Refused(ProblemType::CardElsewhere, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
+                throw new Refused(ProblemType::NotDone, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
             }
             if ($card->plan_hash !== $context->run->plan_hash) {
-                throw new Refused(ProblemType::CardElsewhere, "Card $number was printed by another revision than this run goes by. What stands on it cannot be typed in here; take it to the lead.", 409, ['field' => 'card', 'value' => $number]);
+                throw new Refused(ProblemType::NotDone, "Card $number was printed by another revision than this run goes by. What stands on it cannot be typed in here; take it to the lead.", 409, ['field' => 'card', 'value' => $number]);
             }
             self::canBeTyped($card);
 
@@ -42,7 +42,7 @@ final readonly class BeginPaper
     {
         $why = self::whyNot($card);
         if ($why !== null) {
-            throw new Refused(ProblemType::CardElsewhere, $why, 409, ['field' => 'card', 'value' => $card->state->value]);
+            throw new Refused(ProblemType::NotDone, $why, 409, ['field' => 'card', 'value' => $card->state->value]);
         }
     }
 

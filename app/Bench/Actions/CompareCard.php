@@ -73,7 +73,7 @@ final readonly class CompareCard
             default => null,
         };
         if ($why !== null) {
-            throw new Refused(ProblemType::CardElsewhere, $why, 409, ['field' => $card->scan === null ? 'scan' : 'card', 'value' => $card->state->value]);
+            throw new Refused(ProblemType::NotDone, $why, 409, ['field' => $card->scan === null ? 'scan' : 'card', 'value' => $card->state->value]);
         }
     }
 }

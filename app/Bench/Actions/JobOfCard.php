@@ -26,7 +26,7 @@ final readonly class JobOfCard
     {
         $card = Card::get($number);
         if ($card->assignment !== $assignmentId) {
-            throw new Refused(ProblemType::CardElsewhere, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
+            throw new Refused(ProblemType::NotDone, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
         }
         BeginPaper::canBeTyped($card);
         $job = Assignment::query()->lockForUpdate()->find($assignmentId);

@@ -73,7 +73,7 @@ final readonly class MoveCard
             $this->recorder->lock(Card::stream($number));
             $card = Card::get($number);
             if (! in_array($card->state, $from, true)) {
-                throw new Refused(ProblemType::CardElsewhere, sprintf('Card %s is %s; that can only be said of one that is %s.', $number, $card->state->words(), implode(' or ', array_map(fn (CardState $s): string => $s->words(), $from))), 409, ['field' => 'card', 'value' => $card->state->value]);
+                throw new Refused(ProblemType::NotDone, sprintf('Card %s is %s; that can only be said of one that is %s.', $number, $card->state->words(), implode(' or ', array_map(fn (CardState $s): string => $s->words(), $from))), 409, ['field' => 'card', 'value' => $card->state->value]);
             }
             [$type, $data] = $entry($card);
             $this->recorder->append(new Draft(Ids::next(), $type, Card::stream($number), $by->id, $data, new Concerns($card->subject)));

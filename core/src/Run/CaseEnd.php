@@ -11,4 +11,14 @@ enum CaseEnd: string
     case Settled = 'settled';
     case Withdrawn = 'withdrawn';
     case Accepted = 'accepted';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Done => 'put right',
+            self::Settled => 'settled by what came after',
+            self::Withdrawn => 'taken back as typed wrongly',
+            self::Accepted => 'left as it is',
+        };
+    }
 }

@@ -97,9 +97,10 @@ final readonly class PaperBook
         };
     }
 
-    public function end(): SetAsideReason|FactIs
+    /** @return list<Effect> none where no card was taken up */
+    public function end(): array
     {
-        return $this->card() === null ? SetAsideReason::NoCardOpen : new FactIs(self::WHOLE, self::CARD, null);
+        return $this->card() === null ? [] : [new FactIs(self::WHOLE, self::CARD, null)];
     }
 
     /** @return SetAsideReason|non-empty-list<Effect> */

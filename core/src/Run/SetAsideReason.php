@@ -40,7 +40,6 @@ enum SetAsideReason: string
     case ShaftHeld = 'shaft_held';
     case MarkMissing = 'mark_missing';
     case CardOpen = 'card_open';
-    case NoCardOpen = 'no_card_open';
     case NothingToCompare = 'nothing_to_compare';
     case AlreadyCounted = 'already_counted';
     case Unreadable = 'unreadable';
@@ -80,7 +79,6 @@ enum SetAsideReason: string
             self::NothingToWithdraw => 'There was no reading that could be withdrawn.',
             self::NothingToDispose => 'Nothing there waited for a decision.',
             self::CardOpen => 'Another card was being typed in.',
-            self::NoCardOpen => 'No card was being typed in.',
             self::NothingToCompare => 'Nothing that stands was copied from a card and still has to be compared.',
             self::NothingPutOff => 'Nothing there had been put off.',
             self::OwnWork => 'Nobody disposes of what they tightened themselves.',

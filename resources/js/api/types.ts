@@ -1715,6 +1715,19 @@ export interface components {
                 }[];
                 marks: components["schemas"]["Mark"][];
             } | null;
+            /** @description What went wrong, what it cost in metal, who decided and how it ended */
+            faults: {
+                position: string | null;
+                what: string;
+                says: string;
+                /** @description empty where it cost nothing */
+                cost: string;
+                decided: string | null;
+                /** @description null while it is open */
+                ended: string | null;
+                /** Format: date-time */
+                at: string;
+            }[];
             /** @description What was noticed in the run beside its results */
             noticed: {
                 kind: string;
@@ -3227,7 +3240,7 @@ export interface components {
         /** @description RFC 9457. The type never changes its meaning; the detail is a sentence that a person can act on. */
         Problem: {
             /** @enum {string} */
-            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:card-elsewhere" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
+            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
             /** @description what kind of problem it is; the same for every problem of the type */
             title: string;
             status: number;

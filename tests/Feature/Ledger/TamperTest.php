@@ -13,6 +13,7 @@ use App\Ledger\Verification\Verifier;
 use App\Library\Actions\KeepPicture;
 use App\Library\Actions\KeepSource;
 use App\Library\Models\Source;
+use App\Library\PaperFile;
 use App\Library\Papers;
 use App\Library\Pictures;
 use App\People\Actions\EndSitting;
@@ -254,7 +255,7 @@ final class TamperTest extends CommittedTestCase
         app(EndSitting::class)($bench->sitting, null);
         $this->aBusyDay();
         app(KeepPicture::class)(UploadedFile::fake()->createWithContent('cap.png', self::picture()), $this->world->person('lead'));
-        app(KeepSource::class)->paper(Source::query()->firstOrFail(), UploadedFile::fake()->createWithContent('book.pdf', self::PAPER), $this->world->person('lead'));
+        app(KeepSource::class)->paper(Source::query()->firstOrFail(), PaperFile::of(UploadedFile::fake()->createWithContent('book.pdf', self::PAPER)), $this->world->person('lead'));
         app(EraseText::class)((string) DB::table('ledger_entries')->where('type', 'reading_withdrawn')->orderByDesc('id')->value('entry_id'), null);
         $this->sequence();
     }

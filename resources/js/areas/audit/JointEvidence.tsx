@@ -105,6 +105,7 @@ function Worked({ joint, run, picked, onPick }: Props & { run: NonNullable<Audit
         </div>
         <RoundPlot lines={joint.lines} stages={stages} first={first?.stage ?? stages[0] ?? ''} picked={position} onPick={onPick} />
       </div>
+      <Faults faults={joint.faults} onPick={onPick} />
       <Noticed noticed={joint.noticed} />
       {position !== null && <AttemptChain lines={joint.lines.filter((l) => l.position === position)} stages={stages} />}
       <ResultTable lines={joint.lines} stages={stages} picked={position} onPick={onPick} />
@@ -165,6 +166,33 @@ function plotSentence(round: ResultLine[]): string {
       .join(', ');
   if (missing > 0) return `${String(round.length - missing)} of ${String(round.length)} have this round`;
   return round.some((l) => l.attempts.some((a) => a.base !== null)) ? 'All lie between their limits' : 'All were said to be done';
+}
+
+/** What went wrong, what it cost, and how it ended: an open one as loudly as it is. */
+function Faults({ faults, onPick }: { faults: AuditJoint['faults']; onPick: Props['onPick'] }) {
+  const zone = useZone();
+  if (faults.length === 0) return null;
+  return (
+    <section className="mt-5">
+      <h3 className="font-semibold">What went wrong</h3>
+      <ul>
+        {faults.map((f) => (
+          <li key={f.at + f.what} className={`mt-1.5 border-l-2 pl-3 ${f.ended === null ? 'border-fault' : 'border-hair'}`}>
+            <button type="button" className="text-left font-semibold" disabled={f.position === null} onClick={() => f.position !== null && onPick(f.position)}>
+              {f.what}
+            </button>
+            <span className={f.ended === null ? 'font-semibold text-fault' : 'text-soft'}>, {f.ended ?? 'open'}</span>
+            <span className="text-soft">, {dayAndTime(f.at, zone)}</span>
+            <p>
+              {f.says}
+              {f.decided !== null && ` Decided: ${f.decided}.`}
+              {f.cost !== '' && <b> Cost: {f.cost}.</b>}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 /** What was noticed beside the results: a bench that went on without a PIN, a tool that was not fit when it was taken. */
