@@ -50,7 +50,6 @@ final class DemoShop
         private readonly DemoLibrary $library,
         private readonly RegisterTool $registerTool,
         private readonly RecordCalibration $calibrate,
-        private readonly DemoPaper $paper,
     ) {
     }
 
@@ -192,7 +191,7 @@ final class DemoShop
     /** What was worked on paper, a fastener past its yield that had to be replaced, and who decides on the late shift. */
     private function elsewhere(): void
     {
-        $lead = $this->people->get('lead');
+        [$lead, $paper] = [$this->people->get('lead'), app(DemoPaper::class)];
         $this->at(-8, fn () => app(NameDeputy::class)($this->people->get('1042'), ['classes' => ['B', 'C'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => $this->day(-7)->date, 'last_day' => $this->day(21)->date], $lead));
 
         $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 25);
@@ -201,16 +200,16 @@ final class DemoShop
 
         $build = $this->at(-4, fn (): string => ($this->openBuild)('TN3-26-0398', $this->people->customer('Skerry Dredging'), false, $lead));
         $job = $this->at(-4, fn (): string => ($this->give)($build, $this->mainCaps->id, $this->people->get('1043')->id, $lead));
-        $card = $this->at(-3, fn (): string => $this->paper->out($job, $lead));
-        $this->at(-3, fn () => $this->paper->back($card, $this->people->get('1043'), $lead), 4);
+        $card = $this->at(-3, fn (): string => $paper->out($job, $lead));
+        $this->at(-3, fn () => $paper->back($card, $this->people->get('1043'), $lead), 4);
         $run = $this->at(-2, fn (): DemoRun => $this->bench->begin($job, $this->people->get('1041'), ['TW-04'], card: $card));
         $this->at(-2, fn () => $this->bench->work($run, self::MANY, second: $this->people->get('1042')), 1);
-        $this->at(-2, fn () => $this->paper->compared($card, $run, $this->people->get('1043'), $lead), 2);
+        $this->at(-2, fn () => $paper->compared($card, $run, $this->people->get('1043'), $lead), 2);
         $this->at(-2, fn () => $this->bench->sign($run), 3);
 
         $next = $this->at(-2, fn (): string => ($this->openBuild)('TN3-26-0399', $this->people->customer('Coldharbour Irrigation'), false, $lead));
         $other = $this->at(-2, fn (): string => ($this->give)($next, $this->mainCaps->id, $this->people->get('1044')->id, $lead));
-        $this->at(-1, fn () => $this->paper->out($other, $lead));
+        $this->at(-1, fn () => $paper->out($other, $lead));
     }
 
     /**
