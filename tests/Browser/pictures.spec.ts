@@ -42,9 +42,10 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await lead.goto('/crib?tool=TW-07');
   await settle();
   await lead.screenshot(keep('crib'));
-  await lead.goto('/people');
+  await lead.goto('/cards/C-0001');
+  await lead.getByRole('img', { name: 'Scan of card C-0001' }).waitFor();
   await settle();
-  await lead.screenshot(keep('people'));
+  await lead.screenshot(keep('card'));
   await lead.goto('/audit?serial=TN3-26-0409');
   await lead.locator('table a').first().click();
   await lead.locator('[data-question=in_window]').waitFor();

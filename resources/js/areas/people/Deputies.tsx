@@ -30,7 +30,7 @@ export function Deputies({ people, deputies }: { people: Person[]; deputies: Dep
         <Empty>Nobody. Faults that a lead has to decide about wait at the bench until one comes. Name somebody for the late shift.</Empty>
       ) : (
         <table className="mt-4 w-full">
-          <TableHead columns={['name', 'classes', 'hours', 'days', ['', 'w-24']]} />
+          <TableHead columns={[['name', 'pr-5'], ['classes', 'pr-5'], ['hours', 'pr-5'], 'days', ['', 'w-24']]} />
           <tbody>
             {deputies.map((d) => (
               <Row key={d.id} deputy={d} name={nameOf(d.person)} onEnd={() => end.mutate(d.id)} />
@@ -53,9 +53,9 @@ export function Deputies({ people, deputies }: { people: Person[]; deputies: Dep
 function Row({ deputy: d, name, onEnd }: { deputy: Deputy; name: string; onEnd: () => void }) {
   return (
     <tr className="h-11 border-b border-hair">
-      <td className="font-semibold">{name}</td>
-      <td>{d.classes.join(', ')}</td>
-      <td className="whitespace-nowrap">
+      <td className="pr-5 font-semibold">{name}</td>
+      <td className="pr-5">{d.classes.join(', ')}</td>
+      <td className="pr-5 whitespace-nowrap">
         {d.from_time} to {d.until_time}
       </td>
       <td className="text-soft">

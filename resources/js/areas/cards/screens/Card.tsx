@@ -79,7 +79,7 @@ function Ways({ card, onPanel }: HeadProps) {
       <div className="flex flex-wrap items-center justify-end gap-3">
         {isOpen && (
           <a
-            className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold hover:bg-paper"
+            className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold whitespace-nowrap hover:bg-paper"
             href={paperOf(card.number)}
             target="_blank"
             rel="noreferrer"
@@ -88,7 +88,11 @@ function Ways({ card, onPanel }: HeadProps) {
           </a>
         )}
         {card.scan !== null && (
-          <a className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold hover:bg-paper" href={scanOf(card.number)} download>
+          <a
+            className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold whitespace-nowrap hover:bg-paper"
+            href={scanOf(card.number)}
+            download
+          >
             Save the scan
           </a>
         )}
@@ -109,7 +113,7 @@ function Next({ card, onPanel }: HeadProps) {
   const [says, key] = nextOf(card);
   return (
     <div className="mt-5 flex items-center gap-6">
-      <p className="max-w-prose text-lg">{says}</p>
+      <p className="max-w-[60rem] text-lg">{says}</p>
       {key !== null && (
         <Button look="main" onClick={() => onPanel(key)}>
           {key === 'back' ? 'It is back' : 'Attach the scan'}
