@@ -194,7 +194,7 @@ final class DemoShop
         [$lead, $paper] = [$this->people->get('lead'), app(DemoPaper::class)];
         $this->at(-8, fn () => app(NameDeputy::class)($this->people->get('1042'), ['classes' => ['B', 'C'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => $this->day(-7)->date, 'last_day' => $this->day(21)->date], $lead));
 
-        $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 25);
+        $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 39);
         $this->at(-1, fn () => $this->bench->work($yielded, 1, [0 => Manner::Over]), 6);
         $this->at(-1, fn () => $this->bench->toTheEnd($yielded), 7);
 
