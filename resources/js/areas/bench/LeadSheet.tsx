@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { BenchView, Decision, RunSheet } from '@/api/types';
 import { BadgeSide } from './BadgeSide';
 import { BigKey } from './BigKey';
@@ -26,7 +26,7 @@ export function LeadSheet({ bench, sheet, view, onClose }: Props) {
 
 function Waiting({ bench, sheet, onClose }: Omit<Props, 'view'>) {
   return (
-    <SheetOf query={useDecisions(sheet.id)} bench={bench} onBack={onClose}>
+    <SheetOf query={useDecisions(sheet.id, bench.outboxState.waiting.length === 0)} bench={bench} onBack={onClose}>
       {({ faults }) => <Faults bench={bench} faults={faults} onClose={onClose} />}
     </SheetOf>
   );
@@ -42,15 +42,11 @@ function Faults({ bench, faults, onClose }: { bench: Bench; faults: Fault[]; onC
       ? { '/': () => setChosen(null) }
       : { '/': onClose, ...Object.fromEntries((fault?.choices ?? []).filter((c) => c.price).map((c, i) => [String(i + 1), () => setChosen(c)])) },
   );
-  if (!fault)
-    return (
-      <main className="grow px-7 py-6">
-        <h1 className="text-4xl">Nothing waits for anybody’s word here.</h1>
-        <BigKey look="main" className="mt-6" onClick={onClose}>
-          Back
-        </BigKey>
-      </main>
-    );
+  useEffect(() => {
+    // Decided meanwhile, here or elsewhere: the screen beneath says what comes next.
+    if (!fault) onClose();
+  }, [fault, onClose]);
+  if (!fault) return null;
   if (chosen) return <Word bench={bench} fault={fault} chosen={chosen} onBack={() => setChosen(null)} onClose={onClose} />;
   return (
     <>

@@ -105,8 +105,10 @@ export const acceptRepair =
     answerOf(api.POST('/bench/runs/{run}/repairs', { params: { path: { run } }, body: { ...stamp, ...lead, position } }));
 
 /** What waits for somebody's word at this run, and what each word would cost. */
-export function useDecisions(run: string) {
+/** Asked once everything is sent: what the server has not heard of yet waits for nobody's word there. */
+export function useDecisions(run: string, sent: boolean) {
   return useQuery({
+    enabled: sent,
     queryKey: [...RUN(run), 'decisions'],
     queryFn: () => answerOf(api.GET('/bench/runs/{run}/decisions', { params: { path: { run } } })),
     staleTime: 0,
