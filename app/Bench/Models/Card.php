@@ -8,6 +8,7 @@ use App\Bench\CardState;
 use App\Shared\Models\Row;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 
 /**
  * A job card on paper, by its number.
@@ -53,6 +54,12 @@ final class Card extends Row
     public static function stream(string $number): string
     {
         return 'card/'.$number;
+    }
+
+    /** @return QueryBuilder the runs that a card was typed into */
+    public static function typedIn(): QueryBuilder
+    {
+        return self::query()->whereNotNull('run')->select('run')->toBase();
     }
 
     /** @return array<string, string> where it says otherwise: the event that was typed there, by step */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Queries;
 
+use App\Bench\Models\Card;
 use App\Library\Models\Procedure;
 use App\Library\Queries\Procedures;
 use Carbon\CarbonImmutable;
@@ -48,7 +49,8 @@ final class KnownOfJoint
     /** @return array<string, int> */
     private static function seconds(string $joint): array
     {
-        $runs = DB::table('runs')->where('joint', $joint)->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::RUNS)->pluck('id');
+        // How long a card takes to be typed in says nothing of the work.
+        $runs = DB::table('runs')->where('joint', $joint)->whereNotNull('finished_at')->whereNotIn('id', Card::typedIn())->orderByDesc('finished_at')->limit(self::RUNS)->pluck('id');
         $results = DB::table('results')->whereIn('run', $runs)->where('stage_kind', '!=', 'check')->orderBy('run')->orderBy('taken_at')->get(['run', 'stage', 'taken_at']);
 
         return StepTimes::of($results->map(fn (stdClass $r): array => ['run' => $r->run, 'stage' => $r->stage, 'at' => CarbonImmutable::parse($r->taken_at, 'UTC')->getPreciseTimestamp(3) / 1000])->all());

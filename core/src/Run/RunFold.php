@@ -202,8 +202,9 @@ final class RunFold
     private function uncompared(): array
     {
         $left = count($this->paper->uncompared());
+        $open = $this->paper->card();
 
-        return $left === 0 ? [] : [sprintf('%d %s copied from %s, and nobody else has compared %s with it.', $left, $left === 1 ? 'result was' : 'results were', $this->paper->cardsInWords(), $left === 1 ? 'it' : 'them')];
+        return $left === 0 ? ($open === null ? [] : ["Card $open is still being typed in."]) : [sprintf('%d %s copied from %s, and nobody else has compared %s with it.', $left, $left === 1 ? 'result was' : 'results were', $this->paper->cardsInWords(), $left === 1 ? 'it' : 'them')];
     }
 
     /** The step whose turn it is; what waits for work put off is passed over. Null when nothing is left, or only that. */

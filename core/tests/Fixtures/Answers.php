@@ -33,7 +33,7 @@ final readonly class Answers
         }
         $this->bench->wait(4);
         match ($answer['command'] ?? $call['act'] ?? null) {
-            'compare' => $this->bench->compares(),
+            'compare' => $this->bench->fold->paper->card() === null ? $this->bench->compares() : $this->bench->does('paper_ended'),
             'join' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
             'look' => $this->bench->does('second_look', ['steps' => $this->bench->unlooked($event['stage'] ?? null), 'finds' => 'as_recorded'], 'cy'),
             'decide' => $this->bench->does('disposed', ['step' => $event['at'] ?? '', 'disposition' => 'rework'], 'lead'),

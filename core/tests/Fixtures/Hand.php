@@ -57,7 +57,7 @@ final readonly class Hand
             'measure' => $this->bench->does('free_length_measured', ['position' => $at, 'length' => '2 in']),
             'zero' => $this->bench->does('zeroed', ['position' => $at]),
             'take_up' => $this->bench->does('deferred_work_done', ['steps' => [$at]]),
-            'compare' => $this->bench->compares(),
+            'compare' => $this->bench->fold->paper->card() === null ? $this->bench->compares() : $this->bench->does('paper_ended'),
             'finish' => $this->bench->does('run_finished'),
             default => throw new RuntimeException("Nobody knows how to $way->do."),
         };

@@ -109,6 +109,7 @@ final class PaperTest extends TestCase
     {
         $bench = self::copied();
         self::assertSame(['compare joint'], $bench->ways());
+        $bench->does('paper_ended');
         self::assertStringEndsWith(' results were copied from card C-0007, and nobody else has compared them with it.', $bench->fold->whyNotFinish()[0]);
         self::assertSame(SetAsideReason::StepsMissing, $bench->does('run_finished')->reason);
 
@@ -116,6 +117,17 @@ final class PaperTest extends TestCase
         self::assertTrue($bench->compares()->isApplied());
         self::assertSame(SetAsideReason::NothingToCompare, $bench->compares('eve')->reason);
         self::assertSame(['finish'], $bench->ways());
+    }
+
+    public function test_a_card_that_is_taken_up_is_put_down_before_the_end(): void
+    {
+        $bench = self::copied();
+        $bench->compares();
+        self::assertSame(['Card C-0007 is still being typed in.'], $bench->fold->whyNotFinish());
+        self::assertSame(['compare joint'], $bench->ways());
+        $bench->does('paper_ended');
+
+        self::assertTrue($bench->does('run_finished')->isApplied());
     }
 
     public function test_what_is_not_named_was_not_compared(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Bench;
 
+use App\Bench\Queries\KnownOfJoint;
 use App\Builds\Models\Assignment;
 use App\Library\Actions\ApproveRevision;
 use App\People\Actions\GiveRole;
@@ -126,6 +127,16 @@ final class PaperTest extends FeatureTestCase
         self::assertSame([], $this->card($number)['differ'], 'at the desk too');
         $this->bench->send($this->bench->observation('final_look'))->assertOk();
         $this->compare($number)->assertOk()->assertJsonPath('state', 'compared');
+    }
+
+    public function test_how_long_a_card_took_to_be_typed_in_is_no_time_that_the_work_takes(): void
+    {
+        $number = $this->typedIn();
+        $this->scan($number);
+        $this->compare($number)->assertOk();
+        $this->bench->signs()->assertOk();
+
+        self::assertSame([], KnownOfJoint::of($this->world->joint->id, $this->world->revision->id)->seconds);
     }
 
     public function test_whoever_typed_it_does_not_compare_it(): void
