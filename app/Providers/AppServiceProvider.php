@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Audit\Verification\RunRule;
+use App\Bench\CardsFinder;
 use App\Bench\CardsProjector;
 use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
@@ -73,7 +74,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(Verifier::class)->needs('$checks')->giveTagged('checks');
         $this->app->tag([OldTries::class, OldImports::class], Tidies::class);
         $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
-        $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class], Findable::class);
+        $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class], Findable::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
     }
 

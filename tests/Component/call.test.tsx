@@ -48,6 +48,13 @@ test('the call names the bolt and the number to reach on the tool’s own scale'
   expect(screen.getByLabelText('Reach 32 N·m')).toBeTruthy();
 });
 
+test('of a card it is asked what stands in its box; the number to reach would be typed for the one that is written', () => {
+  show(READ, { ...viewOf(READ), card: 'C-0007' });
+  expect(screen.getByText('What stands in its box?')).toBeTruthy();
+  expect(screen.queryByLabelText('Reach 32 N·m')).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Good pull' })).toBeNull();
+});
+
 test('a reading may be typed from anywhere on the screen, with a comma, and is taken on Enter as it was typed', async () => {
   show(READ);
   const user = userEvent.setup();

@@ -21,11 +21,11 @@ final class FindRequest extends FormRequest
         return ['q.min' => 'Write at least 2 characters.', 'q.required' => 'Scan or type something to find.'];
     }
 
-    /** Without what scanners put before serials (@S), tools (@T) and badges (@B), so that a scan never enters as a reading. */
+    /** Without what scanners put before serials (@S), tools (@T), badges (@B) and job cards (@C), so that a scan never enters as a reading. */
     public function wanted(): string
     {
         $text = trim($this->string('q')->value());
 
-        return preg_replace('/^@[STB]/', '', $text) ?? $text;
+        return preg_replace('/^@[STBC]/', '', $text) ?? $text;
     }
 }

@@ -2508,7 +2508,7 @@ export interface components {
         };
         Found: {
             /** @enum {string} */
-            kind: "build" | "procedure" | "tool";
+            kind: "build" | "procedure" | "tool" | "card";
             title: string;
             about: string;
             link: string;

@@ -269,6 +269,15 @@ final class PaperTest extends FeatureTestCase
         $this->world->desk('lead', 'GET', "cards/$number/scan")->assertNotFound()->assertJsonPath('detail', 'The paper on record is damaged: its bytes are not those that were stored. Restore it from a backup.');
     }
 
+    public function test_its_number_is_found_at_the_desk_typed_or_scanned(): void
+    {
+        $number = $this->printed();
+        foreach ([$number, strtolower($number), "@C$number"] as $asked) {
+            $this->desk('GET', 'find?q='.rawurlencode($asked))->assertOk()->assertJsonPath('found.0.link', "/cards/$number");
+        }
+        $this->world->desk('reader', 'GET', "find?q=$number")->assertOk()->assertJsonPath('found', []);
+    }
+
     public function test_whoever_only_reads_moves_no_card(): void
     {
         $number = $this->printed();
