@@ -43,7 +43,6 @@ final class Errands
             'after-the-end' => self::afterTheEnd(...),
             ...Mishaps::all(),
             'what-else-happens' => self::whatElseHappens(...),
-            'worked-on-paper' => self::workedOnPaper(...),
         ];
     }
 
@@ -369,27 +368,6 @@ final class Errands
         $bench->takenOver('bo', 'bench2');
 
         return $bench;
-    }
-
-    /** The first round was pulled live, the second stands on a card, of which one value was short; the rest is live again. */
-    private static function workedOnPaper(): Bench
-    {
-        $bench = (new Bench('18-locker-in-time'))->round('fingers');
-        $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['a', 'b', 'c', 'd'], 'lot' => 'L1']);
-        $bench->does('paper_ended');
-        $bench->does('paper_begun', ['card' => 'C-0007']);
-        $bench->does('paper_begun', ['card' => 'C-0008']);
-        $bench->round('run_down');
-        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W1']);
-        $bench->reads('full:a:1', '7 N·m');
-        $bench->does('backed_off', ['step' => 'full:a:1']);
-        $bench->does('cleaned', ['positions' => ['a']]);
-        $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['a'], 'lot' => 'L1']);
-        $bench->does('paper_ended');
-        $bench->compares('ann');
-        $bench->compares();
-
-        return self::toTheEnd($bench);
     }
 
     /** What a bench can see and no rule of today's asks about: it is kept, and comes to facts. */

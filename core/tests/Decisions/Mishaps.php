@@ -16,6 +16,7 @@ final class Mishaps
     public static function all(): array
     {
         return [
+            'worked-on-paper' => self::workedOnPaper(...),
             'traced-to-the-rod-before' => self::tracedToTheRodBefore(...),
             'stamped-another' => self::stampedAnother(...),
             'between-two-limits' => self::betweenTwoLimits(...),
@@ -203,5 +204,26 @@ final class Mishaps
         }
 
         return $bench;
+    }
+
+    /** The first round was pulled live, the second stands on a card, of which one value was short; the rest is live again. */
+    private static function workedOnPaper(): Bench
+    {
+        $bench = (new Bench('18-locker-in-time'))->round('fingers');
+        $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['a', 'b', 'c', 'd'], 'lot' => 'L1']);
+        $bench->does('paper_ended');
+        $bench->does('paper_begun', ['card' => 'C-0007']);
+        $bench->does('paper_begun', ['card' => 'C-0008']);
+        $bench->round('run_down');
+        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W1']);
+        $bench->reads('full:a:1', '7 N·m');
+        $bench->does('backed_off', ['step' => 'full:a:1']);
+        $bench->does('cleaned', ['positions' => ['a']]);
+        $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['a'], 'lot' => 'L1']);
+        $bench->does('paper_ended');
+        $bench->compares('ann');
+        $bench->compares();
+
+        return Errands::toTheEnd($bench);
     }
 }
