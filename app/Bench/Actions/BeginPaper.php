@@ -24,7 +24,7 @@ final readonly class BeginPaper
         $this->recorder->record($command, 'paper_begun', $runId, function () use ($command, $runId, $number): array {
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
-            $card = Card::query()->lockForUpdate()->find($number) ?? throw Refused::notFound("There is no card $number. Read its number again.");
+            $card = Card::locked($number);
             if ($card->assignment !== $context->run->assignment) {
                 throw new Refused(ProblemType::NotDone, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
             }
@@ -49,9 +49,9 @@ final readonly class BeginPaper
     public static function whyNot(Card $card): ?string
     {
         return match ($card->state) {
-            CardState::Back, CardState::Typing, CardState::Typed => null,
+            // Put down too early, it is taken up again, as long as the job is not finished.
+            CardState::Back, CardState::Typing, CardState::Typed, CardState::Compared => null,
             CardState::Out, CardState::Lost => "Nobody has said yet that card $card->number is back and who signed it. The lead does that, under Job cards.",
-            CardState::Compared => "Card $card->number is typed in and compared; there is nothing left to type.",
             CardState::Voided => "Card $card->number was voided; nothing on it counts.",
         };
     }

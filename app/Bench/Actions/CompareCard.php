@@ -34,10 +34,11 @@ final readonly class CompareCard
     {
         $this->recorder->transaction(function () use ($number, $differ, $by): void {
             $this->recorder->lock(Card::stream($number));
-            $card = Card::get($number);
+            $run = (string) Card::get($number)->run;
+            $seq = $run === '' ? 1 : $this->recorder->lock(RunHistory::stream($run));
+            $card = Card::locked($number);
             self::canBeCompared($card);
-            $seq = $this->recorder->lock(RunHistory::stream((string) $card->run));
-            $context = RunContext::get((string) $card->run);
+            $context = RunContext::get($run);
             $waiting = CardLines::waiting($context->fold, $number);
             $unknown = array_diff($differ, array_keys($waiting));
             if ($unknown !== []) {

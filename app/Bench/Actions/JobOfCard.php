@@ -24,7 +24,7 @@ final readonly class JobOfCard
     /** @throws Refused when the card is of another job, or cannot be typed in */
     public function of(string $number, string $assignmentId, string $person): Card
     {
-        $card = Card::get($number);
+        $card = Card::locked($number);
         if ($card->assignment !== $assignmentId) {
             throw new Refused(ProblemType::NotDone, "Card $number was printed for another job.", 409, ['field' => 'card', 'value' => $number]);
         }

@@ -71,7 +71,7 @@ final readonly class MoveCard
     {
         $this->recorder->transaction(function () use ($number, $from, $by, $entry): void {
             $this->recorder->lock(Card::stream($number));
-            $card = Card::get($number);
+            $card = Card::locked($number);
             if (! in_array($card->state, $from, true)) {
                 throw new Refused(ProblemType::NotDone, sprintf('Card %s is %s; that can only be said of one that is %s.', $number, $card->state->words(), implode(' or ', array_map(fn (CardState $s): string => $s->words(), $from))), 409, ['field' => 'card', 'value' => $card->state->value]);
             }

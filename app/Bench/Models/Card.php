@@ -8,6 +8,7 @@ use App\Bench\CardState;
 use App\Shared\Models\Row;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 
 /**
@@ -86,6 +87,35 @@ final class Card extends Row
     /** @throws Refused when there is none of that number */
     public static function get(string $number): self
     {
-        return self::query()->find($number) ?? throw Refused::notFound("There is no card $number. Read its number again.");
+        return self::query()->find($number) ?? throw self::none($number);
+    }
+
+    /**
+     * Its state is the last word until commit: a card that is voided at the desk is not taken up at a bench at the same moment.
+     *
+     * @throws Refused when there is none of that number
+     */
+    public static function locked(string $number): self
+    {
+        return self::query()->lockForUpdate()->find($number) ?? throw self::none($number);
+    }
+
+    /**
+     * The one that is on paper for each of these jobs: out, or back and not typed in.
+     *
+     * @param  array<array-key, mixed>  $assignments
+     * @return Collection<array-key, self> by assignment
+     */
+    public static function outFor(array $assignments): Collection
+    {
+        $cards = self::query()->whereIn('state', [CardState::Out->value, CardState::Back->value]);
+        $cards->getQuery()->whereIn('assignment', $assignments)->orderBy('number');
+
+        return $cards->get()->keyBy('assignment');
+    }
+
+    private static function none(string $number): Refused
+    {
+        return Refused::notFound("There is no card $number. Read its number again.");
     }
 }

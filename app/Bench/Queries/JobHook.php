@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Queries;
 
+use App\Bench\Models\Card;
 use App\Builds\Models\Assignment;
 use App\Builds\Models\RunProgress;
 use App\Library\Models\Joint;
@@ -36,6 +37,9 @@ final class JobHook
     /** @var Collection<string, stdClass> rows of run_progress by run */
     private Collection $progress;
 
+    /** @var Collection<array-key, Card> cards that are on paper, by assignment */
+    private Collection $paper;
+
     /** @var array<string, Face> by revision */
     private array $faces;
 
@@ -53,6 +57,7 @@ final class JobHook
         $this->people = Person::query()->whereKey($runs->pluck('person')->unique()->all())->get()->keyBy('id');
         $this->devices = Device::query()->whereKey($runs->pluck('device')->unique()->all())->pluck('name', 'id');
         $this->progress = RunProgress::ofAll($runs->pluck('id'));
+        $this->paper = Card::outFor($jobs->modelKeys());
         $this->faces = RevisionFaces::of($jobs->pluck('revision')->all());
         $mine = $others = [];
         foreach ($jobs as $job) {
@@ -85,6 +90,7 @@ final class JobHook
             'line' => $face['line'],
             'sketch' => $face['sketch'],
             'steps' => $face['steps'],
+            'paper' => $this->paper->get($job->id)?->number,
             'run' => null,
         ];
         if ($run !== null) {

@@ -1889,6 +1889,8 @@ export interface components {
             pin: string;
         };
         JobCard: {
+            /** @description the number of the job card by which it is on paper: worked there, or back and not typed in */
+            paper: string | null;
             assignment: string;
             serial: string;
             family: string;

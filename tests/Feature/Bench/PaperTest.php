@@ -129,6 +129,30 @@ final class PaperTest extends FeatureTestCase
         $this->compare($number)->assertOk()->assertJsonPath('state', 'compared');
     }
 
+    public function test_one_that_was_put_down_too_early_is_taken_up_again_as_long_as_the_job_is_not_finished(): void
+    {
+        $number = $this->back($this->printed());
+        $this->scan($number);
+        $this->begun($number, $this->bench);
+        $this->bench->take('torque', 'TW-04')->assertOk();
+        $this->bench->send($this->bench->reading((string) $this->bench->show()['view']['next_step'], '32.0'))->assertOk();
+        $this->bench->command("runs/{$this->bench->run}/paper-end")->assertOk();
+        $this->compare($number)->assertOk()->assertJsonPath('state', 'compared');
+
+        $this->paper($number)->assertOk()->assertJsonPath('view.card', $number);
+        $this->bench->command("runs/{$this->bench->run}/paper-end")->assertOk();
+        $this->compare($number)->assertOk()->assertJsonPath('state', 'compared');
+    }
+
+    public function test_a_hook_says_which_job_is_on_paper(): void
+    {
+        $number = $this->printed();
+        self::assertSame([$number], array_column((array) $this->bench->get('hook')['mine'], 'paper'));
+        $this->desk('POST', "cards/$number/void", ['reason' => 'not_needed'])->assertOk();
+
+        self::assertSame([null], array_column((array) $this->bench->get('hook')['mine'], 'paper'));
+    }
+
     public function test_how_long_a_card_took_to_be_typed_in_is_no_time_that_the_work_takes(): void
     {
         $number = $this->typedIn();

@@ -10,7 +10,8 @@ type Said = 'same' | 'differs';
 
 /** What was typed in, line by line, beside the scan: each is held against the card, and only then it is signed. */
 export function Compare({ card }: { card: PaperCardSheet }) {
-  const waiting = card.state === 'typed' && card.scan !== null && card.differ.length === 0 ? card.lines.filter((l) => l.compared_by === null) : [];
+  const asked = card.state === 'typed' && card.scan !== null && card.differ.length === 0;
+  const waiting = card.lines.filter((l) => l.compared_by === null);
   const picture = card.scan === 'image/png';
   return (
     <div className={`mt-6 grid items-start gap-8 ${picture ? 'lg:grid-cols-2' : ''}`}>
@@ -21,7 +22,7 @@ export function Compare({ card }: { card: PaperCardSheet }) {
           className="max-h-[calc(100vh-2rem)] w-full border border-hair object-contain object-left-top lg:sticky lg:top-4"
         />
       )}
-      {waiting.length > 0 ? <Asked card={card} steps={waiting.map((l) => l.step)} /> : <Lines card={card} />}
+      {asked ? <Asked card={card} steps={waiting.map((l) => l.step)} /> : <Lines card={card} />}
     </div>
   );
 }
@@ -84,7 +85,7 @@ function Asked({ card, steps }: { card: PaperCardSheet; steps: string[] }) {
       <Refusal of={compare} />
       <div className="mt-5 flex items-center gap-5">
         <Button look="main" disabled={left > 0 || compare.isPending} onClick={() => compare.mutate(differ)}>
-          {differ.length === 0 ? `All ${String(steps.length)} are as the card has them` : `${String(differ.length)} of ${String(steps.length)} differ`}
+          {verdict(steps.length, differ.length)}
         </Button>
         <p className="text-soft">
           {left > 0 ? `${String(left)} left to hold against the card. Enter: the same. D: something else.` : `It is ${me.name} who says so.`}
@@ -92,6 +93,11 @@ function Asked({ card, steps }: { card: PaperCardSheet; steps: string[] }) {
       </div>
     </div>
   );
+}
+
+function verdict(all: number, differ: number): string {
+  if (all === 0) return 'Nothing new stands on it';
+  return differ === 0 ? `All ${String(all)} are as the card has them` : `${String(differ)} of ${String(all)} differ`;
 }
 
 type RowProps = { line: PaperCardSheet['lines'][number]; said: Said | undefined; current: boolean; onSay: (what: Said) => void };

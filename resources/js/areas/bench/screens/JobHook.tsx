@@ -197,6 +197,7 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
       <span className="mt-3 block h-32 w-full">
         <JointMap sketch={card.sketch} marks={card.run?.marks} detail="small" label={`${card.joint} of ${card.serial}`} />
       </span>
+      <OnPaper card={card.paper} />
       <span className={`mt-4 text-lg font-semibold ${card.run?.stopped ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
       {of?.time && (
         <span className="mt-1 text-lg leading-snug">
@@ -218,6 +219,12 @@ function sentence(card: JobCard): string {
   const where = run.device === null ? '' : `, at ${run.device}`;
   if (run.stopped) return `Stands still after ${String(run.done)} of ${String(run.all)}${where}`;
   return `Go on at step ${String(run.done + 1)} of ${String(run.all)}${where}`;
+}
+
+/** Worked with a pencil, or back and not typed in: nobody begins it here a second time. */
+function OnPaper({ card }: { card: string | null }) {
+  if (card === null) return null;
+  return <span className="mt-3 border-l-4 border-paint pl-3 text-lg leading-snug font-semibold">On paper, card {card}: type that number to type it in.</span>;
 }
 
 /** A card hangs by this. */
