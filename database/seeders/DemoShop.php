@@ -196,7 +196,9 @@ final class DemoShop
 
         $yielded = $this->stands('HG4-26-0224', 'Cylinder head', 'Lantern Bay Ferries', ['1044'], ['TW-05'], 39);
         $this->at(-1, fn () => $this->bench->work($yielded, 1, [0 => Manner::Over]), 6);
-        $this->at(-1, fn () => $this->bench->toTheEnd($yielded), 7);
+        // The whole joint once more, more than one sitting's worth.
+        $this->at(-1, fn () => $this->bench->work($yielded, 36), 7);
+        $this->at(-1, fn () => $this->bench->toTheEnd($yielded), 8);
 
         $build = $this->at(-4, fn (): string => ($this->openBuild)('TN3-26-0398', $this->people->customer('Skerry Dredging'), false, $lead));
         $job = $this->at(-4, fn (): string => ($this->give)($build, $this->mainCaps->id, $this->people->get('1043')->id, $lead));

@@ -33,13 +33,13 @@ final readonly class PaperCard
     {
         $plan = $this->run->plan;
         $new = array_filter($plan->fasteners, fn ($f): bool => $f->reuse === Reuse::Never);
-        $agents = array_filter($plan->agents, fn (Agent $a): bool => $a->condition !== 'dry');
+        [$agents, $dry] = [array_filter($plan->agents, fn (Agent $a): bool => $a->condition !== 'dry'), array_filter($plan->agents, fn (Agent $a): bool => $a->condition === 'dry')];
 
         return [
             ...array_values(array_map(fn ($f): string => "Stamped on the heads of $f->name", $plan->fasteners)),
             ...array_values(array_map(fn ($f): string => "Lot of the new ones, $f->name", $new)),
             ...array_values(array_map(fn (Agent $a): string => ucfirst($a->condition)." on the $a->surface: lot".($a->workingTime === null ? '' : ", put on at (works for {$a->workingTime->printed})"), $agents)),
-            ...array_values(array_map(fn (Agent $a): string => ucfirst($a->surface).' clean and dry', array_udiff($plan->agents, $agents, fn (Agent $a, Agent $b): int => spl_object_id($a) <=> spl_object_id($b)))),
+            ...array_values(array_map(fn (Agent $a): string => ucfirst($a->surface).' clean and dry', $dry)),
             ...array_map(fn ($c): string => ucfirst($c->name).': lot', $plan->consumables),
             ...array_values(array_map(fn ($a): string => ucfirst($a->words()).': in, out', $plan->rigging->aids)),
         ];

@@ -103,9 +103,13 @@ final readonly class BuildAudit
             }
         }
 
+        foreach ($any ? $joint->state->doubts ?? [] : [] as $doubt) {
+            $reasons[] = new Reason(Answer::InDoubt, "$joint->joint: $doubt", $joint->joint);
+        }
+
         return match (true) {
             $reasons !== [] => $reasons,
-            $any => [new Reason(Answer::Yes, "$joint->joint: in the plan’s order; it sets no time limits.", $joint->joint)],
+            $any => [new Reason(Answer::Yes, "$joint->joint: in the plan’s order".($joint->hasTimeLimits() ? ', and its time limits were kept.' : '; it sets no time limits.'), $joint->joint)],
             default => [new Reason(Answer::NotYet, "$joint->joint: nothing done yet.", $joint->joint)],
         };
     }

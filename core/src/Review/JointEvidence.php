@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Review;
 
+use Tekkal\Core\Document\Agent;
+use Tekkal\Core\Document\StageKinds\SettleStage;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunState;
@@ -23,6 +25,15 @@ final readonly class JointEvidence
         public ?string $notInForce,
         public int $setAside,
     ) {
+    }
+
+    /** Does its plan say how soon or how long: what works for a time on threads, a round that must follow, a settling? */
+    public function hasTimeLimits(): bool
+    {
+        $agents = array_filter($this->plan->agents ?? [], fn (Agent $a): bool => $a->workingTime !== null);
+        $steps = array_filter($this->plan->steps ?? [], fn (Step $s): bool => $s->rules->waiting->within !== null || $s->rules->own instanceof SettleStage);
+
+        return $agents !== [] || $steps !== [];
     }
 
     /** "bolt 5, round 1" */

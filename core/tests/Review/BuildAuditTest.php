@@ -14,6 +14,7 @@ use Tekkal\Core\Review\Reply;
 use Tekkal\Core\Review\ToolEvidence;
 use Tekkal\Core\Run\Event\RunFinished;
 use Tekkal\Core\Run\RunState;
+use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
 use Tekkal\Core\Tests\Fixtures\RunDriver;
 use Tekkal\Core\Tool\Calibration;
@@ -83,6 +84,23 @@ final class BuildAuditTest extends TestCase
         $run->read('snug:i3:1', '15', 'lbf.ft');
 
         self::assertSame(Answer::No, $this->reply(Question::InSequence, $run->fold->freeze())->answer);
+    }
+
+    public function test_a_time_limit_that_cannot_be_proved_leaves_doubt_and_one_that_was_kept_is_said(): void
+    {
+        $coated = function (bool $onPaper): Bench {
+            $bench = new Bench('18-locker-in-time');
+            $bench->does('agent_applied', ['agent' => 'locker', 'positions' => ['a', 'b', 'c', 'd'], 'lot' => 'L1']);
+            $bench->round('fingers');
+            $onPaper && $bench->does('paper_begun', ['card' => 'C-0007']);
+
+            return $bench->round('run_down');
+        };
+        $reply = fn (Bench $bench): Reply => (new BuildAudit([new JointEvidence('Cover', $bench->fold->plan, $bench->state(), null, 0)], [], new DateTimeZone('UTC')))->replies()[2];
+
+        self::assertSame(['Cover: in the plan’s order, and its time limits were kept.'], array_column($reply($coated(false))->reasons, 'sentence'));
+        self::assertSame(Answer::InDoubt, $reply($coated(true))->answer);
+        self::assertStringContainsString('cannot be proved', $reply($coated(true))->reasons[0]->sentence);
     }
 
     public function test_a_tool_that_was_overdue_that_day_is_a_no_with_its_reason(): void
