@@ -30,6 +30,8 @@ test('every view of the desk is accessible in both looks', async ({ browser }) =
   await scan(lead);
   for (const [place, heading] of [
     ['Library', 'Library'],
+    ['Job cards', 'Job cards on paper'],
+    ['C-0001', 'C-0001'],
     ['Crib', 'Crib'],
     ['People', 'Benches'],
   ] as const) {

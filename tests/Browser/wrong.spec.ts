@@ -98,8 +98,8 @@ test('a bolt short and redone, one that gives way and is repaired, and a wrong s
     await wrong(bench, /gave way/);
     await sayIt(bench);
     await expect(stop(bench, 'cracked')).toBeVisible();
-    await leadDecides(bench, /^Do it again/, '1042');
-    await expect(bench.getByText('Juno Castrel does not decide this', { exact: false })).toBeVisible();
+    await leadDecides(bench, /^Do it again/, '1043');
+    await expect(bench.getByText('Milo Farrandel does not decide this', { exact: false })).toBeVisible();
     await accessible(bench);
     await bench.getByRole('button', { name: 'Badge', exact: true }).click();
     await bench.getByRole('button', { name: 'Clear' }).click();
