@@ -1,4 +1,4 @@
-import { type SyntheticEvent, useState } from 'react';
+import { type SyntheticEvent, Suspense, lazy, useState } from 'react';
 import { useZone } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
@@ -7,9 +7,11 @@ import { Field } from '@/ui/Field';
 import { TableHead } from '@/ui/TableHead';
 import { Failure, Loaded } from '@/ui/states';
 import type { PeopleAndBenches } from '@/api/types';
-import { Deputies } from '../Deputies';
 import { Machine } from '../Machine';
 import { useEnrol, usePeople, useRevoke, useUnlockPin } from '../queries';
+
+// Its form is of many parts, and this area is fetched with the very first page.
+const Deputies = lazy(async () => ({ default: (await import('../Deputies')).Deputies }));
 
 type Listed = PeopleAndBenches;
 
@@ -23,7 +25,9 @@ export function People() {
           <>
             <PeopleTable people={listed.people} />
             <Benches devices={listed.devices} />
-            <Deputies people={listed.people} deputies={listed.deputies} />
+            <Suspense>
+              <Deputies people={listed.people} deputies={listed.deputies} />
+            </Suspense>
             <Machine />
           </>
         )}
