@@ -33,15 +33,14 @@ final class CardsProjector implements Projector
 
     private function one(Entry $entry): void
     {
-        $at = $entry->receivedAt()->format('Y-m-d H:i:s.u');
         match ($entry->type()) {
             'card_printed' => $this->printed($entry),
-            'card_came_back' => self::set($entry->streamId(), ['state' => CardState::Back, 'worked_by' => $entry->text('data.worked_by'), 'worked_on' => $entry->text('data.worked_on'), 'back_at' => $at]),
+            'card_came_back' => self::set($entry->streamId(), ['state' => CardState::Back, 'worked_by' => $entry->text('data.worked_by'), 'worked_on' => $entry->text('data.worked_on')]),
             'card_scanned' => self::set($entry->streamId(), ['scan' => $entry->text('data.digest'), 'scan_type' => $entry->text('data.type')]),
-            'card_closed' => self::set($entry->streamId(), ['state' => CardState::from($entry->text('data.state')), 'reason' => $entry->optional('data.reason'), 'closed_at' => $at]),
-            'card_compared' => $this->compared($entry, $at),
+            'card_closed' => self::set($entry->streamId(), ['state' => CardState::from($entry->text('data.state')), 'reason' => $entry->optional('data.reason')]),
+            'card_compared' => $this->compared($entry),
             'paper_begun' => self::set($entry->text('event.card'), ['state' => CardState::Typing, 'run' => $entry->streamId(), 'typed_by' => $entry->person()]),
-            'paper_ended' => Card::query()->where('run', $entry->streamId())->where('state', CardState::Typing)->update(['state' => CardState::Typed->value, 'typed_at' => $at]),
+            'paper_ended' => Card::query()->where('run', $entry->streamId())->where('state', CardState::Typing)->update(['state' => CardState::Typed->value]),
             default => null,
         };
     }
@@ -59,10 +58,10 @@ final class CardsProjector implements Projector
     }
 
     /** What differs is typed anew, and compared once more. */
-    private function compared(Entry $entry, string $at): void
+    private function compared(Entry $entry): void
     {
         $differ = $entry->texts('data.differ');
-        self::set($entry->streamId(), ['differ' => json_encode($differ, JSON_THROW_ON_ERROR)] + ($differ === [] ? ['state' => CardState::Compared, 'compared_by' => $entry->person(), 'compared_at' => $at] : []));
+        self::set($entry->streamId(), ['differ' => json_encode($differ, JSON_THROW_ON_ERROR)] + ($differ === [] ? ['state' => CardState::Compared, 'compared_by' => $entry->person(), 'compared_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')] : []));
     }
 
     /** @param  array<string, mixed>  $values */

@@ -25,17 +25,14 @@ return new class extends AreaMigration
             $t->string('superseded_by', 12)->charset('ascii')->nullable();
             $this->uid($t, 'worked_by')->nullable();
             $t->date('worked_on')->nullable();
-            $t->dateTime('back_at', 6)->nullable();
             $t->char('scan', 64)->charset('ascii')->nullable();
             $t->string('scan_type', 40)->charset('ascii')->nullable();
             $this->uid($t, 'run')->nullable()->index();
             $this->uid($t, 'typed_by')->nullable();
-            $t->dateTime('typed_at', 6)->nullable();
             $t->text('differ');
             $this->uid($t, 'compared_by')->nullable();
             $t->dateTime('compared_at', 6)->nullable();
             $t->string('reason', 40)->charset('ascii')->nullable();
-            $t->dateTime('closed_at', 6)->nullable();
         });
     }
 };

@@ -36,7 +36,7 @@ final readonly class DemoPaper
 
     public function back(string $card, Person $worker, Person $lead): void
     {
-        $this->move->back($card, $worker->id, CarbonImmutable::now()->setTimezone(config('shop.time_zone'))->startOfDay(), $lead);
+        $this->move->back($card, $worker->id, CarbonImmutable::now()->setTimezone(config('shop.time_zone'))->format('Y-m-d'), $lead);
     }
 
     public function compared(string $card, DemoRun $run, Person $worker, Person $lead): void

@@ -32,6 +32,7 @@ final readonly class BuildSheet
     public function of(Subject $subject): array
     {
         $joints = JointRecord::allOf($subject);
+        $cards = CardSheet::byJoint($subject->id);
         $audit = new BuildAudit(array_values(array_map(fn (JointRecord $joint) => $joint->evidence(), array_filter($joints, fn (JointRecord $joint): bool => ! $joint->onPaper))), $this->tools(), new DateTimeZone(config('shop.time_zone')));
 
         return [
@@ -47,7 +48,7 @@ final readonly class BuildSheet
             'other_builds' => Subject::query()->where('serial', $subject->serial)->where('customer', $subject->customer)->whereKeyNot($subject->id)->get()
                 ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->values(),
             'replies' => array_map(self::reply(...), $audit->replies()),
-            'joints' => array_map($this->joint(...), $joints),
+            'joints' => array_map(fn (JointRecord $joint): array => $this->joint($joint, $cards[$joint->joint->id] ?? []), $joints),
             'aside' => AsideLines::of($subject),
         ];
     }
@@ -74,8 +75,11 @@ final readonly class BuildSheet
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function joint(JointRecord $record): array
+    /**
+     * @param  list<array<string, mixed>>  $cards  that were printed for it
+     * @return array<string, mixed>
+     */
+    private function joint(JointRecord $record, array $cards): array
     {
         $procedure = $record->procedure;
         $shown = [
@@ -86,7 +90,7 @@ final readonly class BuildSheet
             'rounds' => $procedure?->revision->tighteningLine()->rounds() ?? [],
             'permits' => $this->permits($record),
             'on_paper' => $record->onPaper,
-            'cards' => CardSheet::atJoint($record->subject, $record->joint->id),
+            'cards' => $cards,
             'run' => null,
             'faults' => FaultLines::of($record),
             'noticed' => [],

@@ -22,7 +22,6 @@ final readonly class JointRecord
 {
     /** @param  bool  $onPaper  nothing of it is recorded here: no procedure is in force for it */
     private function __construct(
-        public string $subject,
         public Joint $joint,
         public ?ReadProcedure $procedure,
         public ?ReadRun $run,
@@ -37,7 +36,7 @@ final readonly class JointRecord
         $runs = Run::query()->where('subject', $subject->id)->get()->keyBy('assignment');
 
         return array_values(Joint::query()->where('family', $subject->family)->get()->sortBy('assembly_order')
-            ->map(fn (Joint $j): self => self::of($subject->id, $j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? '')))->all());
+            ->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? '')))->all());
     }
 
     /** Number of the last entry that this tells of; 0 before the run. */
@@ -55,7 +54,7 @@ final readonly class JointRecord
         return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside);
     }
 
-    private static function of(string $subject, Joint $joint, ?Assignment $given, ?Run $run): self
+    private static function of(Joint $joint, ?Assignment $given, ?Run $run): self
     {
         $at = $run->begun_at ?? CarbonImmutable::now();
         $procedure = $given === null ? null : RevisionStatus::query()->findOrFail($given->revision)->procedure;
@@ -63,12 +62,12 @@ final readonly class JointRecord
         $onPaper = $given === null && Procedures::allInForce($joint->id, $at)->isEmpty();
         $revisionId = $given->revision ?? $inForce?->revision;
         if ($revisionId === null) {
-            return new self($subject, $joint, null, null, $onPaper);
+            return new self($joint, null, null, $onPaper);
         }
         $plan = Procedures::plan($given->plan_hash ?? (string) $inForce?->plan_hash);
         $read = new ReadProcedure(StoredRevision::query()->findOrFail($revisionId), Procedures::revision($revisionId), Procedures::document($revisionId), $plan);
 
-        return new self($subject, $joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $onPaper);
+        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $onPaper);
     }
 
     private static function read(Run $run, ReadProcedure $procedure, bool $wasInForce): ReadRun

@@ -16,7 +16,6 @@ use App\People\Models\Person;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
-use Carbon\CarbonImmutable;
 
 /** A card comes back with a name and a day on it, is scanned, is voided, or is lost. */
 final readonly class MoveCard
@@ -27,17 +26,20 @@ final readonly class MoveCard
     {
     }
 
-    /** One that was lost may be found again. */
-    public function back(string $number, string $workedBy, CarbonImmutable $on, Person $by): void
+    /**
+     * One that was lost may be found again.
+     *
+     * @param  string  $day  on which it was worked, YYYY-MM-DD by the shop's calendar
+     */
+    public function back(string $number, string $workedBy, string $day, Person $by): void
     {
         $worker = Person::query()->find($workedBy);
         if ($worker === null || ! $worker->may(Ability::WorkAtBench)) {
             throw Refused::field('worked_by', 'Choose who signed it: somebody who works at a bench.', $workedBy);
         }
-        $this->move($number, [CardState::Out, CardState::Lost], $by, function (Card $card) use ($worker, $on): array {
+        $this->move($number, [CardState::Out, CardState::Lost], $by, function (Card $card) use ($worker, $day): array {
             $zone = config('shop.time_zone');
             [$first, $last] = [$card->printed_at->setTimezone($zone)->format('Y-m-d'), now()->setTimezone($zone)->format('Y-m-d')];
-            $day = $on->format('Y-m-d');
             if ($day < $first || $day > $last) {
                 throw Refused::field('worked_on', sprintf('It was printed on %s and is back by %s: it was worked between those days, and not on %s.', $first, $last, $day), $day);
             }

@@ -7,6 +7,7 @@ namespace App\Bench\Actions;
 use App\Bench\CardState;
 use App\Bench\Models\Card;
 use App\Builds\Models\Assignment;
+use App\Builds\Models\RunProgress;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -16,7 +17,6 @@ use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
-use App\Record\Queries\RunHistory;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
@@ -47,7 +47,7 @@ final readonly class PrintCard
         $out = Card::query()->where('assignment', $job->id)->where('state', CardState::Out)->pluck('number')->all();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'card_printed', Card::stream($number), $by->id,
-            ['assignment' => $job->id, 'revision' => $run->revision ?? $job->revision, 'at_seq' => $run === null ? 0 : count(RunHistory::entries($run->id)), 'supersedes' => $out],
+            ['assignment' => $job->id, 'revision' => $run->revision ?? $job->revision, 'at_seq' => (int) RunProgress::query()->where('run', $run?->id)->value('seq'), 'supersedes' => $out],
             new Concerns($job->subject, StoredRevision::query()->findOrFail($run->revision ?? $job->revision)->document_hash, $run->plan_hash ?? $job->plan_hash, $job->joint, $job->option),
         );
         $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));

@@ -28,7 +28,7 @@ final class CardMoveController
 
     public function back(string $card, CardBackRequest $request): JsonResponse
     {
-        $this->move->back($card, $request->text('worked_by'), $request->day(), $request->person());
+        $this->move->back($card, $request->text('worked_by'), $request->text('worked_on'), $request->person());
 
         return new JsonResponse(CardSheet::of(Card::get($card)));
     }

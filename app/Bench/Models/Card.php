@@ -28,17 +28,14 @@ use Illuminate\Database\Query\Builder as QueryBuilder;
  * @property string|null $superseded_by the number of a later card for the same job
  * @property string|null $worked_by who signed it
  * @property CarbonImmutable|null $worked_on
- * @property CarbonImmutable|null $back_at
  * @property string|null $scan the hash of its scan
  * @property string|null $scan_type
  * @property string|null $run that it was typed into
  * @property string|null $typed_by
- * @property CarbonImmutable|null $typed_at
  * @property list<string> $differ where somebody found that it says otherwise: a step and the event that was typed there, with a space between
  * @property string|null $compared_by
  * @property CarbonImmutable|null $compared_at
  * @property string|null $reason why it was voided
- * @property CarbonImmutable|null $closed_at
  */
 final class Card extends Row
 {
@@ -48,8 +45,7 @@ final class Card extends Row
 
     /** @var array<string, string> */
     protected $casts = [
-        'state' => CardState::class, 'differ' => 'array', 'printed_at' => 'immutable_datetime', 'worked_on' => 'immutable_date', 'back_at' => 'immutable_datetime',
-        'typed_at' => 'immutable_datetime', 'compared_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime',
+        'state' => CardState::class, 'differ' => 'array', 'printed_at' => 'immutable_datetime', 'worked_on' => 'immutable_date', 'compared_at' => 'immutable_datetime',
     ];
 
     public static function stream(string $number): string

@@ -56,16 +56,20 @@ final class CardSheet
         ];
     }
 
-    /** @return list<array{number: string, says: string, worked_by: string|null, worked_on: string|null, compared_by: string|null, scan: bool}> those of one joint of an engine, as an audit names them */
-    public static function atJoint(string $subject, string $joint): array
+    /** @return array<string, list<array<string, mixed>>> those of an engine by joint, as an audit names them */
+    public static function byJoint(string $subject): array
     {
-        $cards = Card::query()->where('subject', $subject)->where('joint', $joint)->get()->sortBy('number');
+        $cards = Card::query()->where('subject', $subject)->get()->sortBy('number');
         $people = Person::query()->whereKey($cards->flatMap(fn (Card $c): array => [$c->worked_by, $c->compared_by])->filter()->unique()->all())->get()->keyBy('id');
+        $by = [];
+        foreach ($cards as $card) {
+            $by[$card->joint][] = [
+                'number' => $card->number, 'says' => $card->state->words(), 'worked_by' => $people->get($card->worked_by ?? '')?->displayName(), 'worked_on' => $card->worked_on?->format('Y-m-d'),
+                'compared_by' => $people->get($card->compared_by ?? '')?->displayName(), 'scan' => $card->scan !== null,
+            ];
+        }
 
-        return array_values($cards->map(fn (Card $c): array => [
-            'number' => $c->number, 'says' => $c->state->words(), 'worked_by' => $people->get($c->worked_by ?? '')?->displayName(), 'worked_on' => $c->worked_on?->format('Y-m-d'),
-            'compared_by' => $people->get($c->compared_by ?? '')?->displayName(), 'scan' => $c->scan !== null,
-        ])->all());
+        return $by;
     }
 
     /** @return array<string, mixed> what a bench is told of a card that was scanned there */

@@ -138,12 +138,15 @@ final readonly class Circumstances
         };
     }
 
-    /** @param  SetAsideReason|Effect|list<Effect>  $comes */
-    private function onPaper(SetAsideReason|Effect|array $comes): ?SetAsideReason
+    /** @param  SetAsideReason|list<Effect>  $comes */
+    private function onPaper(SetAsideReason|array $comes): ?SetAsideReason
     {
-        $comes instanceof SetAsideReason ? null : $this->emission->emit(...($comes instanceof Effect ? [$comes] : $comes));
+        if ($comes instanceof SetAsideReason) {
+            return $comes;
+        }
+        $this->emission->emit(...$comes);
 
-        return $comes instanceof SetAsideReason ? $comes : null;
+        return null;
     }
 
     private function does(FactIs|Hands|RunIs|ThingIs $effect): null

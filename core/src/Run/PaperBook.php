@@ -89,12 +89,10 @@ final readonly class PaperBook
         return (count($cards) === 1 ? 'card ' : 'cards ').implode(' and ', $cards);
     }
 
-    public function begin(string $card): SetAsideReason|FactIs
+    /** @return SetAsideReason|list<Effect> */
+    public function begin(string $card): SetAsideReason|array
     {
-        return match ($this->card()) {
-            null => new FactIs(self::WHOLE, self::CARD, $card),
-            default => SetAsideReason::CardOpen,
-        };
+        return $this->card() === null ? [new FactIs(self::WHOLE, self::CARD, $card)] : SetAsideReason::CardOpen;
     }
 
     /** @return list<Effect> none where no card was taken up */

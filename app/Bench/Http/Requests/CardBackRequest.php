@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Http\Requests;
 
 use App\People\Http\PersonRequest;
-use Carbon\CarbonImmutable;
 
 /** A card has come back: who signed it, and on which day it was worked. */
 final class CardBackRequest extends PersonRequest
@@ -20,10 +19,5 @@ final class CardBackRequest extends PersonRequest
     public function messages(): array
     {
         return ['worked_by.required' => 'Say whose signature is on it.', 'worked_on.required' => 'Say on which day it was worked: it stands beside the signature.', 'worked_on.date_format' => 'Write the day as 2026-03-02.'];
-    }
-
-    public function day(): CarbonImmutable
-    {
-        return CarbonImmutable::parse($this->text('worked_on'));
     }
 }

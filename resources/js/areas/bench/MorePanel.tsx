@@ -57,31 +57,23 @@ function useWays({ bench, sheet, view, pad = false, onPad, onTool, onClose }: Pr
     work();
   };
   const partner = sheet.holder.partner_name;
+  const typedIn = then(() => bench.command.mutate(endPaper));
+  const leaves = then(() => void observe({ type: 'second_person_left' }));
   const ways: Way[] = [
-    ...(onTool ? offered('Another tool', then(onTool)) : []),
-    ...(onPad ? offered(pad ? 'Put the keys away' : 'Keys on the glass', then(onPad)) : []),
-    ...(view.card === null
-      ? []
-      : offered(
-          'The card is typed in',
-          then(() => bench.command.mutate(endPaper)),
-        )),
+    ...(onTool ? [way('Another tool', then(onTool))] : []),
+    ...(onPad ? [way(pad ? 'Put the keys away' : 'Keys on the glass', then(onPad))] : []),
+    ...(view.card === null ? [] : [way('The card is typed in', typedIn)]),
     ['Leave it, or hand it over', () => setAside('leaving')],
     [view.put_off.length > 0 ? `Take up what was put off (${String(view.put_off.length)})` : 'What stands before the end', () => setAside('end')],
     ['My hook', () => void navigate('/bench')],
     [theme === 'light' ? 'Dark, for the night' : 'Light, for the day', then(flip)],
     [sounds.on ? 'Sounds off' : 'Sounds on', then(sounds.flip)],
     ['Sign out', () => signOut.mutate()],
-    ...(partner === null
-      ? []
-      : offered(
-          `${partner} leaves`,
-          then(() => void observe({ type: 'second_person_left' })),
-        )),
+    ...(partner === null ? [] : [way(`${partner} leaves`, leaves)]),
   ];
   return { ways, signOut };
 }
 
 type Way = [says: string, work: () => void];
 
-const offered = (...way: Way): Way[] => [way];
+const way = (...it: Way): Way => it;
