@@ -4,23 +4,32 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\Actions\CompareCard;
+use App\Bench\Actions\MoveCard;
+use App\Bench\Actions\PrintCard;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\GrantPermit;
 use App\Library\Actions\SetStandard;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Actions\TurnDownRevision;
 use App\Library\Models\StoredRevision;
+use App\Library\PaperFile;
 use App\People\Actions\AcknowledgeNotice;
+use App\People\Actions\NameDeputy;
 use App\People\Models\Notice;
+use Illuminate\Http\UploadedFile;
 
-/** Something of everything that the library decides. */
+/** Something of everything that is decided at a desk, and what becomes of a job card on paper. */
 trait BusyDay
 {
+    private const SCAN = "%PDF-1.4\n% a card\n%%EOF";
+
     /** Superseded, sent back, withdrawn, in review; standards and permits in each state; told, acknowledged; work moved on. */
     private function aBusyDay(): void
     {
         [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
         $this->world->job($this->world->build());
+        $this->cards();
         $turnDown = app(TurnDownRevision::class);
         $turnDown->back($this->next('48°'), 'Which page says so?', $approver);
         $new = $this->next('49°');
@@ -35,6 +44,7 @@ trait BusyDay
             $signed && $standards->approve($id, $approver, $approver->displayName());
         }
         $this->permits();
+        app(NameDeputy::class)($this->world->person('1042'), ['classes' => ['B'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => '2026-06-01', 'last_day' => '2026-12-31'], $lead);
         app(AcknowledgeNotice::class)(Notice::query()->firstOrFail()->id, $lead);
     }
 
@@ -50,6 +60,26 @@ trait BusyDay
                 default => $grant->close($id, $approver, $state, 'because'),
             };
         }
+    }
+
+    /** One that is voided, one that comes back, is typed in and compared, and one that is lost: all for one job. */
+    private function cards(): void
+    {
+        $lead = $this->world->person('lead');
+        $job = $this->world->job($this->world->build('TN3-26-0003'));
+        $move = app(MoveCard::class);
+        $move->void(app(PrintCard::class)($job, $lead), 'spoiled', $lead);
+        $card = app(PrintCard::class)($job, $lead);
+        $move->back($card, $this->world->person('1041')->id, now()->setTimezone(config('shop.time_zone'))->format('Y-m-d'), $lead);
+        $move->scan($card, PaperFile::of(UploadedFile::fake()->createWithContent('card.pdf', self::SCAN)), $lead);
+        $bench = $this->world->bench($this->world->device('Bench for cards'), '1042');
+        $bench->run = (string) $bench->command('runs', ['assignment' => $job, 'card' => $card])->assertCreated()->json('id');
+        $bench->command("runs/$bench->run/paper", ['card' => $card])->assertOk();
+        $bench->take('torque', 'TW-04')->assertOk();
+        $bench->send($bench->reading('snug:c2a:1', '32.0'))->assertOk();
+        $bench->command("runs/$bench->run/paper-end")->assertOk();
+        app(CompareCard::class)($card, [], $lead);
+        $move->lose(app(PrintCard::class)($job, $lead), $lead);
     }
 
     private function next(string $angle): StoredRevision

@@ -22,16 +22,21 @@ final readonly class FolderPage
 
     public function pdf(Subject $subject): string
     {
+        return Pdf::of($this->html($subject), "{$subject->title()}    ");
+    }
+
+    public function html(Subject $subject): string
+    {
         $sheet = $this->sheet->of($subject);
         $link = config('app.url').'/audit/'.$subject->id;
 
-        return Pdf::of(view('folder-page', [
+        return view('folder-page', [
             'shop' => config('shop.name'), 'sheet' => $sheet, 'link' => $link, 'qr' => QrCode::of($link), 'demo' => config('shop.demo') === true,
             'replies' => array_map(self::reply(...), self::objects($sheet['replies'])),
             'joints' => array_map(self::joint(...), self::objects($sheet['joints'])),
             'aside' => count((array) $sheet['aside']), 'day' => self::day(...),
             'printed' => now()->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'),
-        ])->render(), "{$subject->title()}    ");
+        ])->render();
     }
 
     /**

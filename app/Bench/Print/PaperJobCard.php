@@ -35,15 +35,18 @@ final class PaperJobCard
 
     public static function pdf(Card $card): string
     {
-        $subject = Subject::query()->findOrFail($card->subject);
-        $joint = Joint::query()->findOrFail($card->joint)->name;
+        return Pdf::of(self::html($card), sprintf('%s    %s    card %s    ', Subject::query()->findOrFail($card->subject)->title(), Joint::query()->findOrFail($card->joint)->name, $card->number));
+    }
 
-        return Pdf::of(view('paper-card', self::facts($card, $subject, $joint))->render(), "{$subject->title()}    $joint    card $card->number    ");
+    public static function html(Card $card): string
+    {
+        return view('paper-card', self::facts($card))->render();
     }
 
     /** @return array<string, mixed> */
-    private static function facts(Card $card, Subject $subject, string $joint): array
+    private static function facts(Card $card): array
     {
+        $subject = Subject::query()->findOrFail($card->subject);
         $revision = Procedures::revision($card->revision);
         $document = Procedures::document($card->revision);
         $stored = StoredRevision::query()->findOrFail($card->revision);
@@ -51,7 +54,7 @@ final class PaperJobCard
         $paper = self::paper($card);
 
         return [
-            'shop' => config('shop.name'), 'number' => $card->number, 'serial' => $subject->title(), 'family' => Family::query()->findOrFail($subject->family)->name, 'joint' => $joint,
+            'shop' => config('shop.name'), 'number' => $card->number, 'serial' => $subject->title(), 'family' => Family::query()->findOrFail($subject->family)->name, 'joint' => Joint::query()->findOrFail($card->joint)->name,
             'option' => $card->option, 'letter' => $stored->letter, 'risk' => $revision->riskClass, 'line' => $revision->tighteningLine()->typeset(),
             'permits' => Permits::coveringRun(RevisionStatus::query()->findOrFail($card->revision)->procedure, $subject->serial, $card->printed_at, (string) $card->run),
             'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(88, 62), 'qr' => QrCode::of(self::SCAN.$card->number),

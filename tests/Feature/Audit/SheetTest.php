@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Audit;
 
+use App\Audit\Print\FolderPage;
 use App\Audit\Queries\ResultLines;
 use App\Crib\Actions\RecordCalibration;
 use App\Ledger\Entry;
 use App\Library\Models\Joint;
+use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use App\Shared\Ids;
 use Illuminate\Support\Facades\DB;
@@ -55,6 +57,34 @@ final class SheetTest extends FeatureTestCase
 
         $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->assertJsonPath('joints.0.on_paper', false)->assertJsonPath('joints.1.name', 'Flywheel')->assertJsonPath('joints.1.on_paper', true);
         self::assertSame(['yes', 'yes'], [$this->answer('every_step'), $this->answer('in_window')]);
+    }
+
+    public function test_what_went_wrong_is_told_with_what_it_cost_who_decided_and_how_it_ended(): void
+    {
+        $this->bench->send($this->bench->reading('snug:c2a:1', '27.4'));
+        self::assertSame([['bolt 1' => 'stopped short', 'cost' => '1 loosened', 'decided' => null, 'ended' => null]], $this->faults());
+
+        $this->bench->send($this->bench->observation('backed_off', 'snug:c2a:1'), $this->bench->reading('snug:c2a:1', '32.0'));
+        self::assertSame('put right', $this->faults()[0]['ended']);
+
+        $this->bench->send(['step' => 'snug:c3b:1'] + $this->bench->observation('gave_way'));
+        $fault = (array) $this->bench->get("runs/{$this->bench->run}/decisions")['faults'][0];
+        $this->bench->command("runs/{$this->bench->run}/decisions", ['badge' => '1001', 'pin' => '314159', 'step' => $fault['step'], 'case' => $fault['case'], 'disposition' => 'replace'])->assertOk();
+        $last = $this->faults()[1];
+        self::assertSame(['gave way', 'Put a new one in, Ansa Kettleby', null], [$last['bolt 2'] ?? null, $last['decided'], $last['ended']]);
+        self::assertStringStartsWith('1 × ', (string) $last['cost']);
+    }
+
+    public function test_the_page_for_the_folder_is_one_page_and_says_what_is_open_and_what_it_does_not_prove(): void
+    {
+        $this->bench->send($this->bench->reading('snug:c2a:1', '27.4'));
+        $pdf = (string) $this->world->desk('lead', 'GET', "audit/$this->build/folder.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        self::assertSame(1, preg_match_all('~/Type\s*/Page\b(?!s)~', $pdf));
+
+        $html = app(FolderPage::class)->html(Subject::query()->findOrFail($this->build));
+        foreach (['TN3-26-0001', '16 of 16 steps are not done.', 'stopped short, open: 1 loosened', '27.4', 'attested is not measured', "audit/$this->build"] as $said) {
+            self::assertStringContainsString($said, $html);
+        }
     }
 
     public function test_a_run_that_went_on_under_other_rules_says_so_once(): void
@@ -153,5 +183,19 @@ final class SheetTest extends FeatureTestCase
     private function sheet(): array
     {
         return (array) $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->json();
+    }
+
+    /**
+     * @return list<array<string, string|null>> bolt and what happened there, what it cost, who decided, how it ended
+     *
+     * @phpstan-impure
+     */
+    private function faults(): array
+    {
+        return array_map(function (array $f): array {
+            [$where, $what] = explode(': ', $f['what']);
+
+            return [str_replace('no. ', 'bolt ', (string) strstr($where, 'no. ')) => $what, 'cost' => $f['cost'], 'decided' => $f['decided'], 'ended' => $f['ended']];
+        }, array_values(array_filter((array) $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->json('joints.0.faults'), is_array(...))));
     }
 }

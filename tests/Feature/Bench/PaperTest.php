@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Bench;
 
+use App\Bench\Models\Card;
+use App\Bench\Print\PaperJobCard;
 use App\Bench\Queries\KnownOfJoint;
 use App\Builds\Models\Assignment;
 use App\Library\Actions\ApproveRevision;
@@ -49,6 +51,32 @@ final class PaperTest extends FeatureTestCase
 
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         self::assertSame(['out', 'out'], array_column((array) $this->desk('GET', "cards?build=$this->build")->json('cards'), 'state'));
+    }
+
+    public function test_it_names_engine_hardware_and_number_and_has_a_box_for_every_bolt_of_every_round(): void
+    {
+        $html = PaperJobCard::html(Card::get($this->printed()));
+
+        self::assertStringContainsString('TN3-26-0001', $html);
+        self::assertStringContainsString('stock bolts', $html);
+        self::assertStringContainsString('C-0001', $html);
+        foreach (range(1, 8) as $bolt) {
+            self::assertSame(2, substr_count($html, "<span class=\"no\">$bolt</span>"), "bolt $bolt, two rounds");
+        }
+        self::assertStringContainsString('Second person, who looked at every head', $html, 'class A');
+        self::assertStringNotContainsString('on record', $html);
+    }
+
+    public function test_what_stood_when_it_was_printed_stands_on_it_and_what_came_later_does_not(): void
+    {
+        $this->bench->ready($this->job);
+        $this->bench->send($this->bench->reading('snug:c2a:1', '27.4'));
+        $number = $this->printed();
+        $before = PaperJobCard::html(Card::get($number));
+        self::assertStringContainsString("on record: 27.4\u{00A0}N·m, short", $before);
+        $this->bench->send($this->bench->observation('backed_off', 'snug:c2a:1'), $this->bench->reading('snug:c2a:1', '32.0'));
+
+        self::assertSame($before, PaperJobCard::html(Card::get($number)));
     }
 
     public function test_the_same_command_sent_twice_prints_one_card(): void

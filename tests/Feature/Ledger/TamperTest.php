@@ -141,6 +141,9 @@ final class TamperTest extends CommittedTestCase
         yield 'a name in its row and beside the record' => ['nameEverywhere', ['/its name does not give the hash/']];
         yield 'a paper on the disk is another' => ['otherPaper', ['/The paper .* is not what was kept/']];
         yield 'a paper on the disk is gone' => ['noPaper', ['/The paper .* is missing/']];
+        yield 'a scan on the disk is another' => ['otherScan', ['/The scan .* of card C-0002 is not what was kept/']];
+        yield 'a scan on the disk is gone' => ['noScan', ['/The scan .* of card C-0002 is missing/']];
+        yield 'a card that came back from being lost by itself' => ["UPDATE job_cards SET state = 'back' WHERE state = 'lost'", ['/of job_cards is not what the entries say/']];
         yield 'a picture on the disk is another' => ['otherPicture', ['/The picture .* is not what was kept/']];
         yield 'a picture on the disk is gone' => ['noPicture', ['/The picture .* is missing/']];
     }
@@ -290,6 +293,7 @@ final class TamperTest extends CommittedTestCase
         copy(storage_path('last-leaf.pristine'), storage_path('last-leaf'));
         Storage::disk('local')->put('sources/'.hash('sha256', self::PAPER), self::PAPER);
         Papers::keepPicture(self::picture());
+        Papers::keepScan(self::SCAN);
     }
 
     /** As the door draws it anew, so that its bytes are the kept ones. */

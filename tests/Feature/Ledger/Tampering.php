@@ -239,6 +239,16 @@ trait Tampering
         Storage::disk('local')->delete('sources/'.$this->owner()->table('sources')->whereNotNull('file_hash')->value('file_hash'));
     }
 
+    protected function otherScan(): void
+    {
+        Storage::disk('local')->put('scans/'.$this->owner()->table('job_cards')->whereNotNull('scan')->value('scan'), 'another');
+    }
+
+    protected function noScan(): void
+    {
+        Storage::disk('local')->delete('scans/'.$this->owner()->table('job_cards')->whereNotNull('scan')->value('scan'));
+    }
+
     protected function otherPicture(): void
     {
         Storage::disk('local')->put(Storage::disk('local')->files('pictures')[0], 'another');
