@@ -36,7 +36,7 @@ final readonly class ObservedOutcome
         $flat = $received->event($context->fold->state->hands()?->partner, $this->texts->keep($observation->id, 'reason', $observation->text));
         $event = EventTypes::read($flat);
         $uses = $this->uses($received);
-        $crib = new ToolFindings($context->fold, CribRack::of(array_column($uses, 'tool'), ToolBook::day($received->takenAt())));
+        $crib = new ToolFindings($context->fold, CribRack::of(array_column($uses, 'tool'), $received->takenAt()));
         $source = $this->sourceOf($event);
         $outcome = $context->fold->decide($event, new Surroundings(
             $seq,

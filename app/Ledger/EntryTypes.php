@@ -33,7 +33,11 @@ final class EntryTypes
         'source_kept' => ['source'], 'source_paper_kept' => ['source'], 'picture_kept' => ['picture'],
         'standard_approved' => ['standard'], 'standard_asked' => ['standard'],
         'text_erased' => ['run', 'tool', 'device', 'person', 'customer'],
-        'tool_calibrated' => ['tool'], 'tool_registered' => ['tool'],
+        'lot_closed' => ['lot'], 'lot_counted' => ['lot'], 'lot_received' => ['lot'],
+        'reference_doubted' => ['reference'], 'reference_kept' => ['reference'],
+        'tool_calibrated' => ['tool'], 'tool_came_back' => ['tool'], 'tool_chained' => ['tool'], 'tool_changed' => ['tool'], 'tool_checked' => ['tool'], 'tool_interval_set' => ['tool'],
+        'tool_lent' => ['tool'], 'tool_paper_kept' => ['tool'], 'tool_registered' => ['tool'], 'tool_retired' => ['tool'], 'tool_returned' => ['tool'], 'tool_sent' => ['tool'],
+        'tool_rules_set' => ['toolrules'],
     ];
 
     public static function isKnown(string $type): bool

@@ -16,6 +16,8 @@ enum Ability: string
     case CloseBuilds = 'close-builds';
     case ReadCrib = 'read-crib';
     case KeepTools = 'keep-tools';
+    case SetToolRules = 'set-tool-rules';
+    case WorkCases = 'work-cases';
     case Audit = 'audit';
     case DisposeReadings = 'dispose-readings';
     case HandleCards = 'handle-cards';

@@ -7,8 +7,6 @@ namespace Database\Seeders;
 use App\Builds\Actions\CloseBuild;
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\OpenBuild;
-use App\Crib\Actions\RecordCalibration;
-use App\Crib\Actions\RegisterTool;
 use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
@@ -24,7 +22,6 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Tekkal\Core\Simulation\Manner;
 use Tekkal\Core\Tool\Day;
-use Tekkal\Core\Tool\Tool;
 
 /** Fenmoor Engine Works, invented from end to end: the same shop every time, its dates relative to today. */
 final class DemoShop
@@ -48,8 +45,6 @@ final class DemoShop
         private readonly GiveProcedure $give,
         private readonly CloseBuild $close,
         private readonly DemoLibrary $library,
-        private readonly RegisterTool $registerTool,
-        private readonly RecordCalibration $calibrate,
     ) {
     }
 
@@ -64,12 +59,14 @@ final class DemoShop
             $this->at(-300, fn () => $this->people = new DemoPeople);
             $this->at(-299, fn () => $this->mainCaps = $this->library->seed($this->people, $small));
             $this->at(-90, fn () => $this->library->permits($this->today->addDays(-60)->format('Y-m-d'), $this->today->addDays(40)->format('Y-m-d')));
-            $this->tools();
+            $crib = new DemoCrib($this->people->get('crib'), $this->day(...), $this->at(...));
+            $crib->seed($small);
             $this->at(-200, fn () => $this->bench->setUp('Bench 1', $this->people->get('lead'), self::SEED));
             $this->closedBuilds($small ? 2 : self::ALL);
             $small || $this->openBuilds();
             $small || $this->atWork();
             $small || $this->elsewhere();
+            $small || $crib->hands($this->people);
         } finally {
             Str::createUuidsNormally();
             CarbonImmutable::setTestNow($fixed);
@@ -85,33 +82,23 @@ final class DemoShop
         return $bytes;
     }
 
-    private function tools(): void
-    {
-        foreach (DemoCrib::tools() as [$tool, $name, $calibrations]) {
-            $id = $this->at(-295, fn (): string => ($this->registerTool)($tool, $name, $this->people->get('crib')));
-            foreach ($calibrations as $i => [$on, $due]) {
-                $certificate = sprintf('FC-%s-%d', str_replace('-', '', $tool->code), 100 + $i);
-                $this->at(max($on, -295), fn () => ($this->calibrate)($id, $this->day($on), $this->day($due), true, $certificate, $this->people->get('crib')));
-            }
-        }
-    }
-
     private function closedBuilds(int $most): void
     {
         $builds = [
-            // serial, days ago, customer, badge, torque tool, what was special, shipped
+            // serial, days ago, customer, badge, torque tool, what was special, shipped, the larger torque tool where it is another
             ['TN3-26-0291', -168, 'Skerry Dredging', '1041', 'TW-04', [], true],
             ['TN3-26-0302', -151, 'Coldharbour Irrigation', '1042', 'TW-04', [], true],
-            ['TN3-26-0317', -133, 'Lantern Bay Ferries', '1044', 'TW-04', [3 => Manner::Over], true],
-            ['TN3-26-0333', -112, 'Skerry Dredging', '1041', 'TW-04', [], true],
+            ['TN3-26-0317', -133, 'Lantern Bay Ferries', '1044', 'TW-04', [3 => Manner::Over], true, 'TW-07'],
+            ['TN3-26-0333', -112, 'Skerry Dredging', '1041', 'TW-04', [], true, 'TW-07'],
             ['TN3-26-0348', -90, 'Coldharbour Irrigation', '1043', 'TW-04', [5 => Manner::Short], true],
             ['TN3-26-0356', -64, 'Lantern Bay Ferries', '1042', 'TW-07', [], true],
-            ['TN3-26-0371', -44, 'Coldharbour Irrigation', '1041', 'TW-04', [], true],
-            ['TN3-26-0384', -23, 'Skerry Dredging', '1043', 'TW-04', [12 => Manner::Short], false],
+            ['TN3-26-0371', -44, 'Coldharbour Irrigation', '1041', 'TW-07', [], true],
+            ['TN3-26-0384', -23, 'Skerry Dredging', '1043', 'TW-04', [12 => Manner::Short], false, 'TW-07'],
             ['TN3-26-0390', -9, 'Lantern Bay Ferries', '1044', 'TW-04', [6 => 'TW-07'], false],
             ['TN3-26-0291', -5, 'Skerry Dredging', '1042', 'TW-04', [], false],
         ];
-        foreach (array_slice($builds, 0, $most) as [$serial, $day, $customer, $badge, $tool, $special, $shipped]) {
+        foreach (array_slice($builds, 0, $most) as $it) {
+            [$serial, $day, $customer, $badge, $tool, $special, $shipped] = $it;
             $build = $this->at($day, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), true, $this->people->get('lead')));
             $run = $this->given($build, $day + 1, $badge, $tool);
             foreach ($special as $place => $what) {
@@ -123,7 +110,7 @@ final class DemoShop
                 }, 1);
             }
             $this->at($day + 1, fn () => $this->bench->toTheEnd($run), 2);
-            $this->otherJoints($build, $day + 1, $badge);
+            $this->otherJoints($build, $day + 1, $badge, $it[7] ?? 'TW-05');
             $this->at($day + 2, fn () => $this->close->finish($build, $this->people->get('lead')));
             if ($shipped) {
                 $this->at($day + 4, fn () => $this->close->ship($build, $this->people->get('lead')));
@@ -132,11 +119,11 @@ final class DemoShop
     }
 
     /** Whatever else of the engine has a procedure, in the order in which it is put together. */
-    private function otherJoints(string $build, int $day, string $badge): void
+    private function otherJoints(string $build, int $day, string $badge, string $larger): void
     {
         $joints = Joint::query()->where('family', $this->mainCaps->family)->whereKeyNot($this->mainCaps->id)->orderBy('assembly_order')->get();
         foreach ($joints as $i => $joint) {
-            $run = $this->at($day, fn (): ?DemoRun => $this->begun($build, $joint, $badge, ['TW-04', 'TW-05']), 3 + 2 * $i);
+            $run = $this->at($day, fn (): ?DemoRun => $this->begun($build, $joint, $badge, ['TW-04', $larger]), 3 + 2 * $i);
             $run === null || $this->at($day, fn () => $this->bench->toTheEnd($run), 4 + 2 * $i);
         }
     }

@@ -6,8 +6,6 @@ namespace Tests\Factories;
 
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\OpenBuild;
-use App\Crib\Actions\RecordCalibration;
-use App\Crib\Actions\RegisterTool;
 use App\Library\Actions\AddFamily;
 use App\Library\Actions\AddProcedure;
 use App\Library\Actions\SubmitRevision;
@@ -19,7 +17,6 @@ use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Tests\Fixtures\ShopRack;
-use Tekkal\Core\Tool\Day;
 
 /** Any procedure as a job on somebody's hook, and tools for all of them: signed as it stands, since an example of the language need not please an approver. */
 final readonly class JobOf
@@ -52,8 +49,8 @@ final readonly class JobOf
     public function tools(Person $keeper): void
     {
         foreach (ShopRack::plenty()->tools as $tool) {
-            $id = app(RegisterTool::class)($tool->tool, $tool->name, $keeper);
-            app(RecordCalibration::class)($id, Day::of(now()->subMonth()->format('Y-m-d')), Day::of(now()->addMonth()->format('Y-m-d')), true, 'T', $keeper);
+            $id = Tools::register($tool->tool, $tool->name, $keeper);
+            Tools::calibrated($id, now()->subMonth()->format('Y-m-d'), now()->addMonth()->format('Y-m-d'), true, 'T', $keeper);
         }
     }
 }

@@ -6,8 +6,6 @@ namespace Tests\Feature;
 
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\OpenBuild;
-use App\Crib\Actions\RecordCalibration;
-use App\Crib\Actions\RegisterTool;
 use App\Ledger\DeviceSequence;
 use App\Library\Actions\AddFamily;
 use App\Library\Actions\AddProcedure;
@@ -24,11 +22,11 @@ use App\People\Models\Person;
 use Database\Seeders\DemoPeople;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
-use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
 use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Unit\Written;
+use Tests\Factories\Tools;
 
 /** A small shop to test in: the demo's people and procedure, three tools, and the ways to act as somebody. */
 final class World
@@ -153,8 +151,8 @@ final class World
     /** @param  array{string, string}  $calibrated  on a day, until a day */
     private function tool(string $code, ToolKind $kind, ToolRange $range, string $resolution, array $calibrated): void
     {
-        $id = app(RegisterTool::class)(new Tool($code, $kind, $range, Written::of($resolution, $range->lowest->unit)), $code, $this->person('crib'));
-        app(RecordCalibration::class)($id, Day::of($calibrated[0]), Day::of($calibrated[1]), true, 'T-'.$code, $this->person('crib'));
+        $id = Tools::register(new Tool($code, $kind, $range, Written::of($resolution, $range->lowest->unit)), $code, $this->person('crib'));
+        Tools::calibrated($id, $calibrated[0], $calibrated[1], true, 'T-'.$code, $this->person('crib'));
         $this->tools[$code] = $id;
     }
 }

@@ -5,21 +5,32 @@ declare(strict_types=1);
 namespace App\Crib\Queries;
 
 use App\Crib\Models\ToolRow;
+use App\Crib\ToolState;
+use DateTimeImmutable;
 use Tekkal\Core\Call\Rack;
 use Tekkal\Core\Call\RackTool;
-use Tekkal\Core\Tool\Day;
 
-/** The crib as a bench has to know it: every tool with its calibrations, for a day of the shop. */
+/** The crib as a bench has to know it: every tool with which a reading is taken, with its calibrations, for a day of the shop. */
 final class CribRack
 {
     public static function today(): Rack
     {
-        return self::of(array_values(ToolRow::query()->with('calibrations')->get()->sortBy('code')->all()), ToolBook::day(now()->toImmutable()));
+        $rows = ToolRow::query()->with('calibrations:entry_id,tool,calibrated_on,due_on,conforms,found')->where('kind', '!=', '')->where('state', '!=', ToolState::Retired->value)->get()->sortBy('code');
+
+        return self::of(array_values($rows->all()), now()->toImmutable());
     }
 
     /** @param  list<ToolRow>  $rows  with their calibrations */
-    public static function of(array $rows, Day $day): Rack
+    public static function of(array $rows, DateTimeImmutable $at): Rack
     {
-        return new Rack(array_map(fn (ToolRow $row): RackTool => new RackTool($row->id, $row->name, ToolBook::tool($row), ToolBook::historyOf($row->calibrations)), $rows), $day);
+        $tools = [];
+        foreach ($rows as $row) {
+            $tool = ToolBook::tool($row, $at);
+            if ($tool !== null) {
+                $tools[] = new RackTool($row->id, $row->name, $tool, ToolBook::historyOf($row->calibrations));
+            }
+        }
+
+        return new Rack($tools, ToolBook::day($at));
     }
 }

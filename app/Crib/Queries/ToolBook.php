@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Crib\Queries;
 
+use App\Crib\ChainReason;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
+use App\Crib\ToolState;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Tool\AsFound;
 use Tekkal\Core\Tool\Calibration;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
@@ -17,18 +20,19 @@ use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
 use Tekkal\Core\Tool\ToolNotes;
 use Tekkal\Core\Tool\ToolRange;
+use Tekkal\Core\Tool\ToolRecord;
 use Tekkal\Core\Tool\WrenchClass;
 use Tekkal\Core\Unit\Written;
 
 /** Tools and calibrations as the core knows them. */
 final class ToolBook
 {
-    private const CALIBRATION = ['calibration' => 0, 'calibrated_on' => 0, 'due_on' => 0, 'conforms' => 0, 'certificate' => 0, 'leaf_hash' => 0];
+    private const CALIBRATION = ['calibration' => 0, 'calibrated_on' => 0, 'due_on' => 0, 'conforms' => 0, 'found' => 0, 'certificate' => 0, 'leaf_hash' => 0];
 
     /** A tool with all its calibrations, in one query: every reading asks for them. */
     public static function find(string $id): ?ToolRow
     {
-        $rows = DB::select('SELECT tools.*, c.entry_id AS calibration, c.calibrated_on, c.due_on, c.conforms, c.certificate, c.leaf_hash FROM tools LEFT JOIN calibrations AS c ON c.tool = tools.id WHERE tools.id = ?', [$id]);
+        $rows = DB::select('SELECT tools.*, c.entry_id AS calibration, c.calibrated_on, c.due_on, c.conforms, c.found, c.certificate, c.leaf_hash FROM tools LEFT JOIN calibrations AS c ON c.tool = tools.id WHERE tools.id = ?', [$id]);
         if ($rows === []) {
             return null;
         }
@@ -41,22 +45,47 @@ final class ToolBook
         return $tool->setRelation('calibrations', CalibrationRow::hydrate($calibrations[0]['entry_id'] === null ? [] : $calibrations));
     }
 
-    public static function tool(ToolRow $row): Tool
+    public static function record(ToolRow $row): ToolRecord
     {
-        return new Tool(
-            $row->code,
-            ToolKind::from($row->kind),
-            new ToolRange(Written::fromCode($row->lowest, $row->unit), Written::fromCode($row->highest, $row->unit)),
-            Written::fromCode($row->resolution, $row->unit),
-            notes: new ToolNotes(class: $row->class === null ? null : WrenchClass::from($row->class)),
+        $fields = ['code', 'name', 'form', 'class', 'unit', 'lowest', 'highest', 'resolution', 'directions', 'permissible', 'threshold', 'length', 'angle', 'place', 'owner', 'months', 'cycles'];
+
+        return ToolRecord::read(array_map(strval(...), $row->only($fields)));
+    }
+
+    /**
+     * Null where no reading is taken with it.
+     *
+     * @param  DateTimeImmutable|null  $at  when it was used; null: now. What happened to it later says nothing of then.
+     */
+    public static function tool(ToolRow $row, ?DateTimeImmutable $at = null): ?Tool
+    {
+        $kind = ToolKind::tryFrom($row->kind);
+        $notes = new ToolNotes(
+            threshold: $row->threshold === null ? null : Written::coded($row->threshold),
+            class: $row->class === null ? null : WrenchClass::from($row->class),
+            outOfUse: $at !== null && $row->since !== null && $at < $row->since ? null : self::whyOut($row),
         );
+
+        // For every screen of a bench, of every tool: not by way of its whole record.
+        return $kind === null ? null : new Tool($row->code, $kind, new ToolRange(Written::fromCode($row->lowest, $row->unit), Written::fromCode($row->highest, $row->unit)), Written::fromCode($row->resolution, $row->unit), explode(' ', $row->directions), $notes);
+    }
+
+    /** Why a tool is out of use, as the end of a sentence; null when it is not. With whom it is does not matter: whoever has it uses it. */
+    public static function whyOut(ToolRow $row): ?string
+    {
+        return match ($row->state) {
+            ToolState::Here, ToolState::Out => null,
+            ToolState::Away => sprintf('it is away, at %s', $row->away_to),
+            ToolState::Chained => sprintf('%s on %s', ChainReason::tryFrom((string) $row->reason)?->words() ?? 'a chain was put on it', self::day($row->since ?? now()->toImmutable())->words()),
+            ToolState::Retired => sprintf('it was retired on %s', self::day($row->since ?? now()->toImmutable())->words()),
+        };
     }
 
     /** @param  Collection<int, CalibrationRow>  $calibrations */
     public static function historyOf(Collection $calibrations): CalibrationHistory
     {
         return new CalibrationHistory(array_values($calibrations->map(
-            fn (CalibrationRow $c): Calibration => new Calibration($c->entry_id, Day::of($c->calibrated_on), Day::of($c->due_on), $c->conforms),
+            fn (CalibrationRow $c): Calibration => new Calibration($c->entry_id, Day::of($c->calibrated_on), Day::of($c->due_on), $c->conforms, AsFound::from($c->found)),
         )->all()));
     }
 

@@ -14,7 +14,7 @@ use RuntimeException;
 final class RightsTable
 {
     /** These ask for no right of their own: the place is enough, and the one field shows each person only what they may see. */
-    private const OPEN = ['GET find', 'GET session', 'POST session', 'POST session/bench', 'POST session/end', 'POST bench/observations', 'POST stand-ins/wrench/pull', 'GET notices', 'POST notices/{notice}/acknowledge'];
+    private const OPEN = ['GET find', 'GET session', 'POST session', 'POST session/bench', 'POST session/end', 'POST bench/observations', 'POST stand-ins/wrench/pull', 'GET calendar/{token}.ics', 'GET notices', 'POST notices/{notice}/acknowledge'];
 
     /** @return list<array{method: string, path: string, place: 'anywhere'|'bench'|'desk'|'enrolled bench', ability: Ability|null}> */
     public static function rows(): array

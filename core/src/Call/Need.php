@@ -63,9 +63,9 @@ final class Need
         $reasons = $this->evidence === Attestation::Measured && $tool->clicks() && $this->requirement?->holds !== true
             ? [sprintf('%s only clicks; here a measured value is wanted.', $tool->tool->code)]
             : [];
-        $out = $tool->history->whyNotInForce($rack->day);
+        $out = $tool->tool->whyNotOn($tool->history, $rack->day);
         $fitness = $this->requirement === null
-            ? ($out === null ? [] : [sprintf('%s is out of calibration: %s.', $tool->tool->code, $out)])
+            ? ($out === null ? [] : [$out])
             : Fitness::judge($tool->tool, $tool->history, $this->requirement->by($tool->tool->kind), $rack->day)->reasons;
 
         return [...$reasons, ...$fitness];

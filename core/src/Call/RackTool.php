@@ -14,6 +14,7 @@ use Tekkal\Core\Tool\ToolKind;
 use Tekkal\Core\Tool\ToolNotes;
 use Tekkal\Core\Tool\ToolRange;
 use Tekkal\Core\Tool\WrenchClass;
+use Tekkal\Core\Unit\Written;
 
 /** A tool of the crib with its calibrations, as a bench has to know it. */
 final readonly class RackTool
@@ -38,10 +39,12 @@ final readonly class RackTool
     public static function fromBody(Body $body): self
     {
         $class = $body->optionalText('class');
+        $threshold = $body->optionalText('threshold');
+        $notes = new ToolNotes(threshold: $threshold === null ? null : Written::coded($threshold), class: $class === null ? null : WrenchClass::tryFrom($class), outOfUse: $body->optionalText('out_of_use'));
 
         return new self(
             $body->key('id'), $body->text('name'),
-            new Tool($body->text('code'), $body->word('kind', ToolKind::class), new ToolRange($body->quantity('lowest'), $body->quantity('highest')), $body->quantity('resolution'), notes: new ToolNotes(class: $class === null ? null : WrenchClass::tryFrom($class))),
+            new Tool($body->text('code'), $body->word('kind', ToolKind::class), new ToolRange($body->quantity('lowest'), $body->quantity('highest')), $body->quantity('resolution'), explode(' ', $body->optionalText('directions') ?? 'clockwise'), $notes),
             new CalibrationHistory(array_map(fn (Body $c): Calibration => new Calibration($c->key('id'), Day::of($c->text('on')), Day::of($c->text('due')), $c->boolean('conforms')), $body->objects('calibrations'))),
         );
     }
@@ -53,6 +56,9 @@ final readonly class RackTool
             'id' => $this->id, 'name' => $this->name, 'code' => $this->tool->code, 'kind' => $this->tool->kind->value,
             'lowest' => $this->tool->range->lowest->code(), 'highest' => $this->tool->range->highest->code(), 'resolution' => $this->tool->resolution->code(),
             'calibrations' => array_map(fn (Calibration $c): array => ['id' => $c->id, 'on' => $c->on->date, 'due' => $c->due->date, 'conforms' => $c->conforms], $this->history->all),
-        ] + ($this->tool->class === null ? [] : ['class' => $this->tool->class->value]);
+        ] + array_filter([
+            'class' => $this->tool->class?->value, 'threshold' => $this->tool->threshold?->code(), 'out_of_use' => $this->tool->outOfUse,
+            'directions' => $this->tool->directions === ['clockwise'] ? null : implode(' ', $this->tool->directions),
+        ], fn (?string $v): bool => $v !== null);
     }
 }

@@ -8,6 +8,7 @@ use DateTimeZone;
 use Tekkal\Core\Acceptance\EvidenceGrade;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\Attempt;
+use Tekkal\Core\Tool\AsFound;
 use Tekkal\Core\Tool\Day;
 
 /** Answers an audit's questions of one build from what the record holds, each with its reasons. */
@@ -168,8 +169,9 @@ final readonly class BuildAudit
 
         return match (true) {
             $next === null => new Reason(Answer::NotYet, sprintf('%s was in calibration; its next one, due by %s, settles it.', $tool->code, $then?->due->words() ?? 'no date')),
-            $next->conforms => new Reason(Answer::Yes, sprintf('%s was in calibration, and good again on %s.', $tool->code, $next->on->words())),
-            default => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but failed its next one on %s.', $tool->code, $next->on->words())),
+            $next->found === AsFound::Good => new Reason(Answer::Yes, sprintf('%s was in calibration, and good again on %s.', $tool->code, $next->on->words())),
+            $next->found === AsFound::Failed => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but failed its next one on %s.', $tool->code, $next->on->words())),
+            default => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but on %s nobody could read how it was found.', $tool->code, $next->on->words())),
         };
     }
 

@@ -47,6 +47,24 @@ final readonly class Day
         return new self($first->format('Y-m-').sprintf('%02d', min($day, (int) $first->format('t'))));
     }
 
+    /**
+     * The last day for which a calibration of this day holds: the end of the month, so many months later.
+     *
+     * @throws ToolException unless the months lie from 1 to 600
+     */
+    public function due(int $months): self
+    {
+        return new self((new DateTimeImmutable($this->plusMonths($months)->date, new DateTimeZone('UTC')))->format('Y-m-t'));
+    }
+
+    /** Days from this one to the other; below 0 where that lies before. */
+    public function daysTo(self $other): int
+    {
+        $zone = new DateTimeZone('UTC');
+
+        return (int) (new DateTimeImmutable($this->date, $zone))->diff(new DateTimeImmutable($other->date, $zone))->format('%r%a');
+    }
+
     public function isAfter(self $other): bool
     {
         return $this->date > $other->date;

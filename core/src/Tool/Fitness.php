@@ -27,9 +27,9 @@ final readonly class Fitness
         } else {
             $reasons = [...self::range($tool, $requirement), ...self::setting($tool, $requirement), ...self::uncertainty($tool, $requirement), ...self::use($tool, $requirement), ...self::holding($tool, $requirement)];
         }
-        $why = $history->whyNotInForce($day);
+        $why = $tool->whyNotOn($history, $day);
         if ($why !== null) {
-            $reasons[] = sprintf('%s is out of calibration: %s.', $tool->code, $why);
+            $reasons[] = $why;
         }
 
         return new self($reasons, $history->latestOn($day));

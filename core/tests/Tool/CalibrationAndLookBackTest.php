@@ -120,13 +120,13 @@ final class CalibrationAndLookBackTest extends TestCase
 
     public function test_drift_says_when_its_band_meets_the_limit_and_needs_three_calibrations(): void
     {
-        $drift = new Drift([[Day::of('2024-01-01'), 0.0], [Day::of('2024-07-01'), 0.52], [Day::of('2025-01-01'), 0.98], [Day::of('2025-07-01'), 1.51]]);
+        $drift = new Drift([[[Day::of('2024-01-01'), 0.0], [Day::of('2024-07-01'), 0.52], [Day::of('2025-01-01'), 0.98], [Day::of('2025-07-01'), 1.51]]]);
 
         self::assertEqualsWithDelta(1.0, $drift->perYear(), 0.02);
         self::assertGreaterThan('2027-01-01', $drift->meets(4.0)->date ?? '');
-        self::assertNull((new Drift([[Day::of('2024-01-01'), 0.0], [Day::of('2024-07-01'), 0.0], [Day::of('2025-01-01'), 0.0]]))->meets(4.0));
+        self::assertNull((new Drift([[[Day::of('2024-01-01'), 0.0], [Day::of('2024-07-01'), 0.0], [Day::of('2025-01-01'), 0.0]]]))->meets(4.0));
         $this->expectException(TooFew::class);
-        new Drift([[Day::of('2024-01-01'), 0.0], [Day::of('2024-07-01'), 0.5]]);
+        new Drift([[[Day::of('2024-01-01'), 0.0], [Day::of('2024-07-01'), 0.5]]]);
     }
 
     public function test_an_angle_trial_chooses_the_mark_of_the_gauge_at_which_most_bolts_lie_inside(): void

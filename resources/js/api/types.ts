@@ -674,10 +674,440 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every tool and what stands in its way today */
+        /** Every tool as it stands today, and what the crib needs a hand for */
         get: operations["tools.index"];
         put?: never;
+        /** Tools come into the crib, all of them or none */
+        post: operations["tools.register"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tools out of a table, row by row, with what is wrong in each; nothing is kept */
+        post: operations["tools.read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The board as a table */
+        get: operations["tools.table"];
+        put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Labels with codes */
+        get: operations["tools.labels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a calendar finds the dates on which tools are due */
+        get: operations["tools.calendarAddress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When which tool is due, for a calendar (RFC 5545) */
+        get: operations["tools.calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tools go away together, all of them or none */
+        post: operations["tools.send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tools come back together, all of them or none */
+        post: operations["tools.back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One tool: how it stands, how it has moved, what it was used on, who had it */
+        get: operations["tools.show"];
+        put?: never;
+        /** What is said of a tool, set right */
+        post: operations["tools.change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/lend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tool into somebody's hands */
+        post: operations["tools.lend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tool comes back */
+        post: operations["tools.return"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tool goes out of use at once */
+        post: operations["tools.chain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The check before a shift, by one pull against a checker */
+        post: operations["tools.check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/retire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tool leaves the board for good */
+        post: operations["tools.retire"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/interval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The lead decides how long it may go from its next calibration on */
+        post: operations["tools.interval"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a calibration begins with */
+        get: operations["calibrations.form"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/calibrations/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a calibration comes to so far; nothing is kept */
+        post: operations["calibrations.look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/calibrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A calibration is kept */
+        post: operations["calibrations.record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calibrations/{calibration}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sheet of a calibration */
+        get: operations["calibrations.sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calibrations/{calibration}/certificate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The certificate that is attached to it */
+        get: operations["calibrations.certificate"];
+        put?: never;
+        /** A certificate is attached to it */
+        post: operations["calibrations.keepCertificate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/reference-standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What tools are calibrated against */
+        get: operations["standards.index"];
+        put?: never;
+        /** A reference standard comes in, or has a new certificate */
+        post: operations["standards.keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tool-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** By what tools of each form are calibrated */
+        get: operations["toolRules.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tool-rules/{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The rules of a form, set anew */
+        post: operations["toolRules.set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lots of fasteners and of what is used up */
+        get: operations["lots.index"];
+        put?: never;
+        /** A lot comes in */
+        post: operations["lots.receive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/lots/{lot}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is left of a lot */
+        post: operations["lots.count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/lots/{lot}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A lot is used up or thrown away */
+        post: operations["lots.close"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2483,30 +2913,317 @@ export interface components {
             };
             shown_at_most: number;
         };
+        ToolFields: {
+            [key: string]: string | null;
+        };
+        Tools: {
+            /** Format: date */
+            today: string;
+            sentence: string;
+            needs: {
+                says: string;
+                tools: string[];
+                /** @enum {string} */
+                way: "calibrate" | "send";
+            }[];
+            tools: components["schemas"]["ToolOnBoard"][];
+            sending: {
+                now: string[];
+                wait: {
+                    tool: string;
+                    for: string[];
+                }[];
+            };
+        };
         ToolOnBoard: {
             /** Format: uuid */
             id: string;
             code: string;
             name: string;
-            /** @enum {string} */
-            kind: "torque_wrench" | "angle_gauge";
-            kind_words: string;
+            form: components["schemas"]["ToolForm"];
+            place: string;
+            owner: string;
+            cycles: number | null;
+            months: number | null;
+            form_words: string;
             range: string;
+            size: number;
             resolution: string;
+            directions: string;
+            class: string | null;
+            permissible: string | null;
+            /** @enum {string} */
+            state: "here" | "out" | "away" | "chained" | "retired";
+            holder: string | null;
+            away_to: string | null;
+            says: string;
+            /** @enum {string} */
+            due: "none" | "never" | "failed" | "overdue" | "soon" | "good";
+            /** Format: date */
+            due_on: string | null;
+            pulls: number | null;
             out_of_use: string | null;
+            last: {
+                /** Format: date */
+                on: string;
+                conforms: boolean;
+                /** @enum {string} */
+                found: "good" | "failed" | "unread" | "new";
+                certificate: string;
+            } | null;
+        };
+        /** @enum {string} */
+        ToolForm: "click_wrench" | "dial_wrench" | "beam_wrench" | "electronic_wrench" | "wrench" | "multiplier" | "angle_gauge" | "stretch_gauge" | "dial_indicator" | "micrometer" | "feeler_gauge" | "plastic_gauge" | "adapter" | "powered_driver";
+        ToolPage: {
+            tool: components["schemas"]["ToolOnBoard"];
+            fields: components["schemas"]["ToolFields"];
+            unit: string;
+            says: string;
+            drift: components["schemas"]["ToolDrift"] | null;
+            proposal: components["schemas"]["IntervalProposal"] | null;
+            uses: components["schemas"]["ToolUses"];
+            moves: {
+                at: string | null;
+                by: string;
+                says: string;
+            }[];
             calibrations: {
+                /** Format: uuid */
+                id: string;
                 /** Format: date */
                 on: string;
                 /** Format: date */
                 due: string;
+                /** @enum {string} */
+                found: "good" | "failed" | "unread" | "new";
                 conforms: boolean;
                 certificate: string;
+                readings: boolean;
+                paper: boolean;
             }[];
         };
-        Tools: {
+        ToolDrift: {
+            measure: string;
+            limit: number;
+            decimals: number;
             /** Format: date */
             today: string;
-            tools: components["schemas"]["ToolOnBoard"][];
+            points: {
+                words: string;
+                values: {
+                    /** Format: date */
+                    on: string;
+                    /** @enum {string} */
+                    when: "found" | "left";
+                    mean: number;
+                    expanded: number;
+                    good: boolean;
+                    calibration: string;
+                }[];
+                per_year: number | null;
+                band: {
+                    /** Format: date */
+                    on: string;
+                    low: number;
+                    mid: number;
+                    high: number;
+                }[];
+                /** Format: date */
+                meets: string | null;
+            }[];
+        };
+        IntervalProposal: {
+            months: number;
+            now: number;
+            /** Format: date */
+            due: string;
+            /** Format: date */
+            meets: string | null;
+            point: string | null;
+            because: string;
+        };
+        ToolUses: {
+            engines: number;
+            results: number;
+            latest: {
+                build: string;
+                serial: string;
+                joint: string;
+                fasteners: number;
+                at: string | null;
+                target: string | null;
+                map: components["schemas"]["Sketch"] | null;
+            }[];
+            pulled_at: {
+                value: number;
+                count: number;
+            }[];
+        };
+        CalibrationForm: {
+            code: string;
+            name: string;
+            unit: string;
+            by_share: boolean;
+            range: string;
+            resolution: string;
+            permissible: string | null;
+            directions: string[];
+            /** Format: date */
+            today: string;
+            points: {
+                nominal: string;
+                words: string;
+            }[];
+            readings: number;
+            preloads: number;
+            rule_words: string;
+            note: string;
+            shipped: boolean;
+            form: components["schemas"]["ToolForm"];
+            standards: {
+                id: string;
+                code: string;
+                name: string;
+                certificate: string;
+                /** Format: date */
+                valid_until: string;
+                good: boolean;
+            }[];
+            months: number | null;
+            /** Format: date */
+            due: string;
+        };
+        CalibrationTyped: {
+            /** Format: uuid */
+            id?: string;
+            calibrated_on: string;
+            certificate?: string | null;
+            standard?: string | null;
+            valid_until?: string | null;
+            /** @enum {string|null} */
+            not_found?: "new" | "unread" | null;
+            laboratory: {
+                /** @enum {string} */
+                kind: "own" | "outside";
+                name?: string | null;
+                accreditation?: string | null;
+                scope?: string | null;
+            };
+            sheet: {
+                /** @enum {string} */
+                direction: "clockwise" | "anticlockwise";
+                as_found: {
+                    nominal: string;
+                    readings: string[];
+                }[];
+                /** @enum {string} */
+                adjustment: "none" | "adjusted" | "repaired" | "part_replaced";
+                as_left: {
+                    nominal: string;
+                    readings: string[];
+                }[];
+                preloads: number;
+                temperature?: string | null;
+                humidity?: string | null;
+            };
+        };
+        CalibrationPass: {
+            good: boolean;
+            says: string;
+            near: string[];
+            points: {
+                nominal: string;
+                words: string;
+                share: number;
+                deviations: number[];
+                conforms: boolean[];
+                mean: number;
+                spread: number;
+                expanded: number;
+                acceptance: number;
+                lines: {
+                    name: string;
+                    size: number;
+                    from: string;
+                }[];
+            }[];
+        };
+        CalibrationLook: {
+            measure: string;
+            limit: number;
+            limit_words: string;
+            decimals: number;
+            rule: string;
+            rule_words: string;
+            standard: string | null;
+            as_found: components["schemas"]["CalibrationPass"] | null;
+            as_left: components["schemas"]["CalibrationPass"] | null;
+            touches: string | null;
+        };
+        ReferenceStandard: {
+            id: string;
+            code: string;
+            name: string;
+            /** @enum {string} */
+            measures: "torque" | "angle" | "length";
+            uncertainty: string;
+            certificate: string;
+            laboratory: string;
+            /** Format: date */
+            valid_from: string;
+            /** Format: date */
+            valid_until: string;
+            /** Format: date */
+            doubted_since: string | null;
+            good: boolean;
+        };
+        FormRules: {
+            permissible: string;
+            points: string[];
+            readings: number;
+            preloads: number;
+            months?: number | null;
+            cycles?: number | null;
+            /** @enum {string} */
+            rule: "simple" | "guarded_by_u" | "conformity_95";
+            template: {
+                name: string;
+                /** @enum {string} */
+                source: "standard" | "resolution" | "repeatability" | "fixed";
+                width?: string;
+                /** @enum {string} */
+                in?: "percent" | "unit";
+                at_lowest?: boolean;
+            }[];
+            elsewhere: {
+                some: number;
+                much: number;
+            };
+            note: string;
+        };
+        FormOfTools: {
+            form: components["schemas"]["ToolForm"];
+            words: string;
+            shipped: boolean;
+            rules: components["schemas"]["FormRules"];
+        };
+        Lot: {
+            id: string;
+            number: string;
+            /** @enum {string} */
+            kind: "fastener" | "gasket" | "locker" | "lubricant" | "sealant";
+            name: string;
+            certificate: string;
+            quantity: string;
+            unit: string;
+            /** Format: date */
+            received_on: string;
+            /** Format: date */
+            expires_on: string | null;
+            place: string;
+            /** @enum {string} */
+            state: "open" | "closed";
+            expired: boolean;
         };
         Found: {
             /** @enum {string} */
@@ -3077,7 +3794,7 @@ export interface components {
             }[];
         };
         /** @enum {string} */
-        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "audit" | "dispose-readings" | "handle-cards" | "decide-faults" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
+        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "set-tool-rules" | "work-cases" | "audit" | "dispose-readings" | "handle-cards" | "decide-faults" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
         Me: {
             /** Format: uuid */
             id: string;
@@ -3353,8 +4070,22 @@ export type JointOnStand = components['schemas']['JointOnStand'];
 export type Build = components['schemas']['Build'];
 export type BuildChoices = components['schemas']['BuildChoices'];
 export type Builds = components['schemas']['Builds'];
-export type ToolOnBoard = components['schemas']['ToolOnBoard'];
+export type ToolFields = components['schemas']['ToolFields'];
 export type Tools = components['schemas']['Tools'];
+export type ToolOnBoard = components['schemas']['ToolOnBoard'];
+export type ToolForm = components['schemas']['ToolForm'];
+export type ToolPage = components['schemas']['ToolPage'];
+export type ToolDrift = components['schemas']['ToolDrift'];
+export type IntervalProposal = components['schemas']['IntervalProposal'];
+export type ToolUses = components['schemas']['ToolUses'];
+export type CalibrationForm = components['schemas']['CalibrationForm'];
+export type CalibrationTyped = components['schemas']['CalibrationTyped'];
+export type CalibrationPass = components['schemas']['CalibrationPass'];
+export type CalibrationLook = components['schemas']['CalibrationLook'];
+export type ReferenceStandard = components['schemas']['ReferenceStandard'];
+export type FormRules = components['schemas']['FormRules'];
+export type FormOfTools = components['schemas']['FormOfTools'];
+export type Lot = components['schemas']['Lot'];
 export type Found = components['schemas']['Found'];
 export type FoundList = components['schemas']['FoundList'];
 export type MachineState = components['schemas']['MachineState'];
@@ -4580,13 +5311,883 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Every tool and what stands in its way today */
+            /** @description Every tool as it stands today, and what the crib needs a hand for */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Tools"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.register": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    tools: components["schemas"]["ToolFields"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Tools come into the crib, all of them or none */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ids: string[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    csv: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Tools out of a table, row by row, with what is wrong in each; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        rows: {
+                            fields: components["schemas"]["ToolFields"];
+                            problem: string | null;
+                            field: string | null;
+                        }[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The board as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.labels": {
+        parameters: {
+            query: {
+                tools: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Labels with codes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.calendarAddress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where a calendar finds the dates on which tools are due */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        path: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description When which tool is due, for a calendar (RFC 5545) */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    tools: string[];
+                    laboratory: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Tools go away together, all of them or none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sent: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    tools: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Tools come back together, all of them or none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        back: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One tool: how it stands, how it has moved, what it was used on, who had it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    fields: components["schemas"]["ToolFields"];
+                };
+            };
+        };
+        responses: {
+            /** @description What is said of a tool, set right */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.lend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    badge: string;
+                    build?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description A tool into somebody's hands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    /** @enum {string} */
+                    elsewhere: "none" | "some" | "much";
+                };
+            };
+        };
+        responses: {
+            /** @description A tool comes back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    /** @enum {string} */
+                    reason: "dropped" | "overloaded" | "suspected";
+                };
+            };
+        };
+        responses: {
+            /** @description A tool goes out of use at once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    nominal: string;
+                    reading: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The check before a shift, by one pull against a checker */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        good: boolean;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.retire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    /** @enum {string} */
+                    reason: "worn" | "broken" | "lost" | "sold";
+                };
+            };
+        };
+        responses: {
+            /** @description A tool leaves the board for good */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "tools.interval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    months: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The lead decides how long it may go from its next calibration on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "calibrations.form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What a calibration begins with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationForm"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "calibrations.look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationTyped"];
+            };
+        };
+        responses: {
+            /** @description What a calibration comes to so far; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationLook"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "calibrations.record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationTyped"];
+            };
+        };
+        responses: {
+            /** @description A calibration is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: uuid */
+                        id: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "calibrations.sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet of a calibration */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "calibrations.certificate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The certificate that is attached to it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "calibrations.keepCertificate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                calibration: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                };
+            };
+        };
+        responses: {
+            /** @description A certificate is attached to it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kept: boolean;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "standards.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What tools are calibrated against */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: date */
+                        today: string;
+                        standards: components["schemas"]["ReferenceStandard"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "standards.keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    code: string;
+                    name: string;
+                    /** @enum {string} */
+                    measures: "torque" | "angle" | "length";
+                    uncertainty: string;
+                    certificate: string;
+                    laboratory: string;
+                    valid_from: string;
+                    valid_until: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A reference standard comes in, or has a new certificate */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: uuid */
+                        id: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "toolRules.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By what tools of each form are calibrated */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        forms: components["schemas"]["FormOfTools"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "toolRules.set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    rules: components["schemas"]["FormRules"];
+                };
+            };
+        };
+        responses: {
+            /** @description The rules of a form, set anew */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        forms: components["schemas"]["FormOfTools"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "lots.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Lots of fasteners and of what is used up */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: date */
+                        today: string;
+                        lots: components["schemas"]["Lot"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "lots.receive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    number: string;
+                    /** @enum {string} */
+                    kind: "fastener" | "gasket" | "locker" | "lubricant" | "sealant";
+                    name: string;
+                    certificate?: string | null;
+                    quantity: string;
+                    unit: string;
+                    expires_on?: string | null;
+                    place?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description A lot comes in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: uuid */
+                        id: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "lots.count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    quantity: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What is left of a lot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: date */
+                        today: string;
+                        lots: components["schemas"]["Lot"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "lots.close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A lot is used up or thrown away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: date */
+                        today: string;
+                        lots: components["schemas"]["Lot"][];
+                    };
                 };
             };
             default: components["responses"]["Problem"];

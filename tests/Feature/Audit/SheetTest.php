@@ -6,14 +6,13 @@ namespace Tests\Feature\Audit;
 
 use App\Audit\Print\FolderPage;
 use App\Audit\Queries\ResultLines;
-use App\Crib\Actions\RecordCalibration;
+use Tests\Factories\Tools;
 use App\Ledger\Entry;
 use App\Library\Models\Joint;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use App\Shared\Ids;
 use Illuminate\Support\Facades\DB;
-use Tekkal\Core\Tool\Day;
 use Tests\Feature\BenchActor;
 use Tests\Feature\FeatureTestCase;
 
@@ -113,7 +112,7 @@ final class SheetTest extends FeatureTestCase
     {
         $this->bench->completeAll();
         foreach (['TW-04', 'AG-02'] as $code) {
-            app(RecordCalibration::class)($this->world->tools[$code], Day::of('2026-08-01'), Day::of('2027-02-01'), true, 'later', $this->world->person('crib'));
+            Tools::calibrated($this->world->tools[$code], '2026-08-01', '2027-02-01', true, 'later', $this->world->person('crib'));
         }
         self::assertSame('yes', $this->answer('tools_good'));
     }
