@@ -1,5 +1,6 @@
 <?php
 
+use App\Crib\Console\LateArrivalsCommand;
 use App\Ledger\Console\EraseCommand;
 use App\Ledger\Console\GrantCommand;
 use App\Ledger\Console\RebuildCommand;
@@ -60,7 +61,7 @@ $app = Application::configure(basePath: $base)
             Route::middleware('web')->group($base.'/routes/web.php');
         },
     )
-    ->withCommands([EraseCommand::class, GrantCommand::class, PreloadCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
+    ->withCommands([EraseCommand::class, GrantCommand::class, LateArrivalsCommand::class, PreloadCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin (and its package cannot be installed, see docs/decisions); no proxy but nginx on this very machine; no
         // maintenance mode, since an upgrade answers meanwhile; nothing is put off until an answer is out.

@@ -1,9 +1,11 @@
 <?php
 
+use App\Crib\Console\LateArrivalsCommand;
 use App\Shared\Console\TidyCommand;
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::command(TidyCommand::class)->hourly();
+Schedule::command(LateArrivalsCommand::class)->everyFiveMinutes();
 
 // At night by the shop's clock, as anybody would do it by hand: the command knows the instance by its folder.
 $instance = dirname(storage_path());

@@ -20,6 +20,6 @@ final class CribFinder implements Findable
         }
 
         return array_values(ToolRow::query()->where('code', 'like', '%'.addcslashes($text, '%_\\').'%')->get()
-            ->map(fn (ToolRow $t): Found => new Found('tool', $t->code, $t->name, '/crib?tool='.$t->code))->all());
+            ->map(fn (ToolRow $t): Found => new Found('tool', $t->code, $t->name, '/crib/tools/'.$t->code))->all());
     }
 }

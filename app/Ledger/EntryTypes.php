@@ -16,6 +16,7 @@ final class EntryTypes
         'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_shipped' => ['subject'],
         'builds_rejudged' => ['revision'],
         'card_came_back' => ['card'], 'card_closed' => ['card'], 'card_compared' => ['card'], 'card_printed' => ['card'], 'card_scanned' => ['card'],
+        'case_closed' => ['case'], 'case_decided' => ['case'], 'case_judged' => ['case'], 'case_opened' => ['case'], 'case_ready' => ['case'], 'case_reopened' => ['case'],
         'customer_added' => ['customer'],
         'deputy_ended' => ['person'], 'deputy_named' => ['person'],
         'device_enrolled' => ['device'], 'device_revoked' => ['device'],

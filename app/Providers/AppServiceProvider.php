@@ -13,6 +13,7 @@ use App\Builds\MoveAssignments;
 use App\Builds\Policies\SubjectPolicy;
 use App\Builds\ProgressProjector;
 use App\Builds\RunFolds;
+use App\Crib\CasesProjector;
 use App\Crib\CribFinder;
 use App\Crib\CribProjector;
 use App\Desk\Http\FindController;
@@ -64,7 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
         $this->app->scoped(Tries::class);
         $this->app->scoped(RunFolds::class);
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));

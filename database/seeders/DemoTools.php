@@ -40,7 +40,7 @@ final class DemoTools
     {
         return [
             ...self::few(),
-            [self::wrench('TW-12', 'Click wrench, 1/2 in drive', 'II_A', '40', '200', '1', 'Drawer 2', more: ['months' => '6']), [-690, -512, -325, -148], [0.4, 2.6]],
+            [self::wrench('TW-12', 'Click wrench, 1/2 in drive', 'II_A', '40', '200', '1', 'Drawer 2', more: ['months' => '6']), [-690, -512, -325, -148], [0.3, 1.9]],
             [self::wrench('TW-13', 'Click wrench, 3/8 in drive', 'II_A', '5', '25', '0.1', 'Drawer 1'), self::USUAL, [-0.3, -0.5]],
             [self::wrench('TW-14', 'Click wrench, 3/8 in drive', 'II_A', '5', '25', '0.1', 'Drawer 1'), self::USUAL, [0.1, 0.4]],
             [self::wrench('TW-15', 'Click wrench, 1/2 in drive', 'II_A', '40', '200', '1', 'Drawer 2'), [-590, -226], [0.6, 0.7], 4],
@@ -66,7 +66,7 @@ final class DemoTools
     /** @return array<string, string> the one whose zero has moved */
     public static function failing(): array
     {
-        return self::wrench('TW-07', 'Dial wrench, 1/2 in drive', 'I_B', '15', '75', '0.5', 'Drawer 2', 'lbf.ft');
+        return self::wrench('TW-07', 'Dial wrench, 1/2 in drive', 'I_B', '15', '75', '0.1', 'Drawer 2', 'lbf.ft');
     }
 
     /**

@@ -2,6 +2,8 @@
 
 use App\Crib\Http\CalibrationController;
 use App\Crib\Http\CalibrationPaperController;
+use App\Crib\Http\CaseController;
+use App\Crib\Http\CaseLettersController;
 use App\Crib\Http\LotController;
 use App\Crib\Http\StandardController;
 use App\Crib\Http\ToolAwayController;
@@ -40,6 +42,13 @@ Route::middleware('desk')->group(function (): void {
     Route::post('reference-standards', [StandardController::class, 'store'])->can(Ability::KeepTools->value);
     Route::get('tool-rules', [StandardController::class, 'rules'])->can(Ability::ReadCrib->value);
     Route::post('tool-rules/{form}', [StandardController::class, 'setRules'])->can(Ability::SetToolRules->value);
+    Route::post('reference-standards/{standard}/doubt', [CaseController::class, 'doubt'])->can(Ability::WorkCases->value);
+    Route::get('cases', [CaseController::class, 'index'])->can(Ability::ReadCrib->value);
+    Route::get('cases/{case}', [CaseController::class, 'show'])->can(Ability::ReadCrib->value);
+    Route::post('cases/{case}/decisions', [CaseController::class, 'decide'])->can(Ability::WorkCases->value);
+    Route::post('cases/{case}/close', [CaseController::class, 'close'])->can(Ability::WorkCases->value);
+    Route::get('cases/{case}/letters.pdf', [CaseLettersController::class, 'pdf'])->can(Ability::WorkCases->value);
+    Route::get('cases/{case}/letters.csv', [CaseLettersController::class, 'csv'])->can(Ability::WorkCases->value);
     Route::get('lots', [LotController::class, 'index'])->can(Ability::ReadCrib->value);
     Route::post('lots', [LotController::class, 'store'])->can(Ability::KeepTools->value);
     Route::post('lots/{lot}/count', [LotController::class, 'count'])->can(Ability::KeepTools->value);

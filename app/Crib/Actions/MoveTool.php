@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Crib\Actions;
 
+use App\Crib\CaseCause;
 use App\Crib\ChainReason;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\HandOut;
@@ -28,9 +29,12 @@ final readonly class MoveTool
 {
     public const RETIRED = ['worn', 'broken', 'lost', 'sold'];
 
+    /** Nobody will ever read it as it was. */
+    private const UNREADABLE = ['broken', 'lost'];
+
     public const ELSEWHERE = ['none', 'some', 'much'];
 
-    public function __construct(private Recorder $recorder)
+    public function __construct(private Recorder $recorder, private OpenCase $open)
     {
     }
 
@@ -101,24 +105,23 @@ final readonly class MoveTool
             }
 
             return ['tool_retired', ['reason' => $reason]];
-        });
+        }, fn (ToolRow $tool) => in_array($reason, self::UNREADABLE, true) && $tool->months !== null ? ($this->open)($tool, CaseCause::Lost, null, null, $by) : null);
     }
 
-    /** The check before a shift: one pull against a checker. One that fails puts the chain on. */
+    /** The check before a shift: one pull against a checker. One that fails puts the chain on, and what the tool did is looked at. */
     public function check(string $id, string $nominal, string $reading, Person $by): bool
     {
-        $good = false;
-        $this->move($id, $by, function (ToolRow $tool) use ($nominal, $reading, &$good): array {
+        $checked = $this->move($id, $by, function (ToolRow $tool) use ($nominal, $reading): array {
             self::mustBe($tool, [ToolState::Here, ToolState::Out], 'is out of use, or away');
             $terms = RecordCalibration::terms($tool, RecordCalibration::rules($tool), null);
             $unit = $terms->resolution->unit->code();
             $point = new PointReadings(Written::fromCode($nominal, $unit), [Written::fromCode($reading, $unit)]);
-            $good = (new PassFinding([$point], $terms))->isGood();
+            $finding = new PassFinding([$point], $terms);
 
-            return ['tool_checked', ['nominal' => $point->nominal->code(), 'reading' => $point->readings[0]->code(), 'permissible' => $terms->permissible->code(), 'good' => $good]];
-        });
+            return ['tool_checked', ['nominal' => $point->nominal->code(), 'reading' => $point->readings[0]->code(), 'permissible' => $terms->permissible->code(), 'deviation' => sprintf('%.6f', $finding->worst()), 'good' => $finding->isGood()]];
+        }, fn (ToolRow $tool, array $data) => $data['good'] === true ? null : ($this->open)($tool, CaseCause::FailedCheck, null, (float) $data['deviation'], $by));
 
-        return $good;
+        return $checked['good'] === true;
     }
 
     /** The lead decides how long it may go; until when it is good now stays as its last calibration says. */
@@ -127,10 +130,14 @@ final readonly class MoveTool
         $this->move($id, $by, fn (): array => ['tool_interval_set', ['months' => $months]]);
     }
 
-    /** @param  Closure(ToolRow): array{string, array<string, mixed>}  $entry  its type and what it holds */
-    private function move(string $id, Person $by, Closure $entry): void
+    /**
+     * @param  Closure(ToolRow): array{string, array<string, mixed>}  $entry  its type and what it holds
+     * @param  Closure(ToolRow, array<string, mixed>): mixed|null  $then  what follows from it, in the same transaction
+     * @return array<string, mixed> what the entry holds
+     */
+    private function move(string $id, Person $by, Closure $entry, ?Closure $then = null): array
     {
-        $this->recorder->transaction(function () use ($id, $by, $entry): void {
+        return $this->recorder->transaction(function () use ($id, $by, $entry, $then): array {
             $this->recorder->lock(ToolRow::stream($id));
             $tool = ToolRow::query()->with('calibrations')->lockForUpdate()->findOrFail($id);
             if ($tool->state === ToolState::Retired) {
@@ -138,6 +145,9 @@ final readonly class MoveTool
             }
             [$type, $data] = $entry($tool);
             $this->recorder->append(new Draft(Ids::next(), $type, ToolRow::stream($id), $by->id, $data));
+            $then === null ? null : $then($tool, $data);
+
+            return $data;
         });
     }
 

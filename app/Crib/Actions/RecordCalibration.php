@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Crib\Actions;
 
 use App\Crib\CalibrationInput;
+use App\Crib\CaseCause;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ReferenceStandard;
 use App\Crib\Models\ToolRow;
@@ -30,7 +31,7 @@ final readonly class RecordCalibration
     /** Where the shop has set no interval. */
     private const NEVER_MONTHS = 600;
 
-    public function __construct(private Recorder $recorder)
+    public function __construct(private Recorder $recorder, private OpenCase $open, private CloseCase $close)
     {
     }
 
@@ -50,8 +51,21 @@ final readonly class RecordCalibration
             $data = ['calibrated_on' => $day->date, 'due_on' => self::due($day, $tool->months ?? $rules->months, $input->validUntil)->date, 'conforms' => $left !== null && $left->isGood(), 'certificate' => $input->certificate, 'found' => self::found($input, $sheet)->value, 'laboratory' => $input->laboratory, 'sheet' => $sheet->toData()];
             $entry = $this->recorder->append(new Draft(Ids::next(), 'tool_calibrated', ToolRow::stream($id), $keeper->id, $data + ($standard === null ? [] : ['standard' => $standard->id])));
 
+            $this->looksBack($tool, $entry->id(), $sheet, AsFound::from($data['found']), $keeper);
+
             return $entry->id();
         });
+    }
+
+    /** What a failing or an unreadable tool has done is looked at; what a check had put in doubt is answered by how it was found. */
+    private function looksBack(ToolRow $tool, string $id, CalibrationSheet $sheet, AsFound $found, Person $keeper): void
+    {
+        $this->close->answered($tool, $id, $keeper);
+        match ($found) {
+            AsFound::Failed => ($this->open)($tool, CaseCause::FailedCalibration, $id, $sheet->asFound()?->worst(), $keeper),
+            AsFound::Unread => ($this->open)($tool, CaseCause::Unread, null, null, $keeper),
+            AsFound::Good, AsFound::New => null,
+        };
     }
 
     /** The calibration as it is typed, with the terms that hold today. */

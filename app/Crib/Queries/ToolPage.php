@@ -56,7 +56,7 @@ final class ToolPage
     /** @return list<array{at: string|null, says: string, by: string}> the newest first */
     private static function moves(ToolRow $tool): array
     {
-        $moves = ToolMove::query()->where('tool', $tool->id)->latest('at')->limit(self::MOVES)->get();
+        $moves = ToolMove::query()->where('tool', $tool->id)->latest('at')->latest('entry_id')->limit(self::MOVES)->get();
         $names = CribBoard::names($moves->pluck('by')->merge($moves->pluck('who'))->filter()->unique()->all());
         $builds = Subject::query()->findMany($moves->pluck('build')->filter()->unique()->all())->keyBy('id');
 

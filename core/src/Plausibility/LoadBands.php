@@ -9,6 +9,7 @@ use Tekkal\Core\Document\JointInput;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\StageKinds\LoosenStage;
 use Tekkal\Core\Joint\Estimate;
+use Tekkal\Core\Tool\ClampShift;
 use Tekkal\Core\Unit\Kind;
 
 /**
@@ -48,28 +49,43 @@ final readonly class LoadBands
     }
 
     /**
-     * The last torque of the group and the angle turned since; loosening begins anew.
+     * What a change of torque or angle does to the clamp of a group, and the stage whose torque it is that counts; null
+     * where no torque is final.
      *
-     * @return array{\Tekkal\Core\Unit\Written|null, float}
+     * @return array{string, ClampShift}|null
+     */
+    public function shift(string $group): ?array
+    {
+        $of = $this->revision->groups[$group] ?? null;
+        [$torque, $degrees, $stage] = $of === null ? [null, 0.0, ''] : $this->final($of);
+
+        return $of === null || $torque === null ? null : [$stage, new ClampShift(JointInput::of($this->document, $of->fastener, JointInput::condition($this->revision->agents, $group)), $torque->quantity()->inBase()->toFloat(), $degrees)];
+    }
+
+    /**
+     * The last torque of the group, the angle turned since, and the stage of the torque; loosening begins anew.
+     *
+     * @return array{\Tekkal\Core\Unit\Written|null, float, string}
      */
     private function final(Group $group): array
     {
         $torque = null;
+        $of = '';
         $degrees = 0.0;
         foreach ($this->revision->stages() as $stage) {
             $position = $this->revision->map->inGroup($group->key)[0]->key ?? '';
             $target = $stage->targetAt($position)?->target;
             if ($stage->rules->own instanceof LoosenStage && $stage->rules->own->back === null && in_array($position, $stage->sequence, true)) {
-                [$torque, $degrees] = [null, 0.0];
+                [$torque, $degrees, $of] = [null, 0.0, ''];
             } elseif ($target === null || ! $stage->rules->kind->tightens()) {
                 continue;
             } elseif ($target->unit->kind() === Kind::Torque) {
-                [$torque, $degrees] = [$target, 0.0];
+                [$torque, $degrees, $of] = [$target, 0.0, $stage->key()];
             } elseif ($target->unit->kind() === Kind::Angle) {
                 $degrees += $target->quantity()->inBase()->toFloat();
             }
         }
 
-        return [$torque, $degrees];
+        return [$torque, $degrees, $of];
     }
 }

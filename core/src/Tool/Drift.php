@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
-use DateInterval;
 use DateTimeImmutable;
 use Tekkal\Core\Bounds;
 use Tekkal\Core\Statistics\Distribution;
@@ -77,14 +76,13 @@ final readonly class Drift
     /** What is expected of it on a day, as it was left last. */
     public function at(Day $day): float
     {
-        return $this->last[1] + $this->slope * ($this->days($day) - $this->last[0]);
+        return $this->expected($this->days($day));
     }
 
     /** The interval in which a single new deviation is expected on a day. */
     public function band(Day $day, float $confidence = 0.95): Interval
     {
-        $off = $this->days($day) - $this->last[0];
-        $half = Distribution::studentT($this->freedom)->quantile(1 - (1 - $confidence) / 2) * $this->s * sqrt(1 + 1 / $this->last[2] + $off ** 2 / $this->squares);
+        $half = $this->quantile($confidence) * $this->spread($this->days($day));
 
         return new Interval($this->at($day) - $half, $this->at($day) + $half);
     }
@@ -99,16 +97,32 @@ final readonly class Drift
     public function meets(float $limit, float $confidence = 0.95, ?Day $from = null): ?Day
     {
         (new Bounds(ToolException::class))->above0('the limit', $limit);
-        $start = new DateTimeImmutable(($from ?? $this->first)->date);
-        for ($n = 0; $n <= self::FARTHEST_DAYS; $n++) {
-            $day = Day::of($start->add(new DateInterval("P{$n}D"))->format('Y-m-d'));
-            $band = $this->band($day, $confidence);
-            if ($band->high >= $limit || $band->low <= -$limit) {
-                return $day;
+        $start = $this->days($from ?? $this->first);
+        $quantile = $this->quantile($confidence);
+        for ($day = $start; $day <= $start + self::FARTHEST_DAYS; $day++) {
+            if (abs($this->expected($day)) + $quantile * $this->spread($day) >= $limit) {
+                return Day::of((new DateTimeImmutable($this->first->date))->modify(sprintf('%+d days', (int) $day))->format('Y-m-d'));
             }
         }
 
         return null;
+    }
+
+    private function quantile(float $confidence): float
+    {
+        return Distribution::studentT($this->freedom)->quantile(1 - (1 - $confidence) / 2);
+    }
+
+    /** @param  float  $day  since the first */
+    private function expected(float $day): float
+    {
+        return $this->last[1] + $this->slope * ($day - $this->last[0]);
+    }
+
+    /** Standard deviation of a single new value on a day. */
+    private function spread(float $day): float
+    {
+        return $this->s * sqrt(1 + 1 / $this->last[2] + ($day - $this->last[0]) ** 2 / $this->squares);
     }
 
     private function days(Day $day): float

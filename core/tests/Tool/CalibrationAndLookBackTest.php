@@ -78,7 +78,7 @@ final class CalibrationAndLookBackTest extends TestCase
 
     public function test_what_a_deviating_wrench_gave_is_what_it_showed_divided_by_one_plus_its_deviation(): void
     {
-        $back = new LookBack([new CalibrationPoint(20, [20 / 1.05]), new CalibrationPoint(100, [100 / 1.01])], 0.5);
+        $back = LookBack::ofPoints([new CalibrationPoint(20, [20 / 1.05]), new CalibrationPoint(100, [100 / 1.01])], 0.5);
 
         self::assertEqualsWithDelta(5.0, $back->deviation(10), 1e-9);
         self::assertEqualsWithDelta(3.0, $back->deviation(60), 1e-9);
@@ -88,7 +88,7 @@ final class CalibrationAndLookBackTest extends TestCase
 
     public function test_results_are_in_out_or_in_doubt_where_the_calibration_cannot_tell(): void
     {
-        $back = new LookBack([new CalibrationPoint(32, [32 / 1.08])], 1.0);
+        $back = LookBack::ofPoints([new CalibrationPoint(32, [32 / 1.08])], 1.0);
         $window = new Window(Written::fromCode('30', 'N.m'), Written::fromCode('34', 'N.m'));
         $judge = fn (string $shown): LookBackVerdict => $back->judge(Written::fromCode($shown, 'N.m'), $window);
 

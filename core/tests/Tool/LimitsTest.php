@@ -101,10 +101,10 @@ final class LimitsTest extends TestCase
         yield 'an adapter at no angle' => [fn () => Adapter::crowFoot(50.0, NAN), 'an angle from 0 to 180°'];
         yield 'a wrench without length' => [fn () => Adapter::crowFoot(50.0, 0.0)->setting(100.0, 0.0), 'The length of the wrench: above 0'];
         yield 'a setting that is no number' => [fn () => Adapter::inLine()->setting(NAN, 400.0), 'The torque'];
-        yield 'a look-back without points' => [fn () => new LookBack([], 1.0), 'At least one of the points'];
-        yield 'a look-back with two deviations for one value' => [fn () => new LookBack([$point, new CalibrationPoint('100', ['99'])], 1.0), 'the same shown value'];
-        yield 'a look-back at nothing' => [fn () => (new LookBack([$point], 1.0))->trueValue(0.0), 'The value shown'];
-        yield 'a look-back of another kind' => [fn () => (new LookBack([$point], 1.0))->judge(Written::fromCode('90', 'deg'), new Window($nm('1'), null)), 'cannot be held against'];
+        yield 'a look-back without points' => [fn () => LookBack::ofPoints([], 1.0), 'At least one of the points'];
+        yield 'a look-back with two deviations for one value' => [fn () => LookBack::ofPoints([$point, new CalibrationPoint('100', ['99'])], 1.0), 'the same shown value'];
+        yield 'a look-back at nothing' => [fn () => (LookBack::ofPoints([$point], 1.0))->trueValue(0.0), 'The value shown'];
+        yield 'a look-back of another kind' => [fn () => (LookBack::ofPoints([$point], 1.0))->judge(Written::fromCode('90', 'deg'), new Window($nm('1'), null)), 'cannot be held against'];
         yield 'a class without a size' => [fn () => WrenchClass::IIA->permissibleDeviation(0.0), 'The largest torque'];
         yield 'a gauge without graduation' => [fn () => (new AngleTrial([1.0, 2.0, 3.0], [1.0, 2.0, 3.1], new Interval(1.0, 2.0)))->choose(0.0), 'The graduation'];
         yield 'a range that falls' => [fn () => new ToolRange($nm('100'), $nm('20')), 'from its least value up'];
@@ -155,7 +155,7 @@ final class LimitsTest extends TestCase
     /** A wrench that shows 5 % too much at 20 and 1 % too much at 100: what it showed is worth less, by division and not by taking away. */
     public function test_a_look_back_divides_by_what_was_found_and_interpolates_between_the_points(): void
     {
-        $back = new LookBack([new CalibrationPoint('21', ['20']), new CalibrationPoint('101', ['100'])], 0.5);
+        $back = LookBack::ofPoints([new CalibrationPoint('21', ['20']), new CalibrationPoint('101', ['100'])], 0.5);
 
         self::assertEqualsWithDelta(20.0, $back->trueValue(21.0), 1e-12);
         self::assertEqualsWithDelta(100.0, $back->trueValue(101.0), 1e-12);
@@ -168,7 +168,7 @@ final class LimitsTest extends TestCase
     #[DataProvider('looksBack')]
     public function test_a_result_nearer_to_a_limit_than_the_uncertainty_is_in_doubt(string $shown, LookBackVerdict $verdict): void
     {
-        $back = new LookBack([new CalibrationPoint('100', ['100'])], 1.0);
+        $back = LookBack::ofPoints([new CalibrationPoint('100', ['100'])], 1.0);
 
         self::assertSame($verdict, $back->judge(Written::fromCode($shown, 'N.m'), new Window(Written::fromCode('90', 'N.m'), Written::fromCode('110', 'N.m'))));
     }
@@ -177,7 +177,7 @@ final class LimitsTest extends TestCase
     #[DataProvider('atTheLimit')]
     public function test_a_result_at_exactly_the_uncertainty_from_a_limit(?string $low, ?string $high, LookBackVerdict $verdict): void
     {
-        $back = new LookBack([new CalibrationPoint('100', ['100'])], 2.0);
+        $back = LookBack::ofPoints([new CalibrationPoint('100', ['100'])], 2.0);
         $newtonMetres = fn (?string $value): ?Written => $value === null ? null : Written::fromCode($value, 'N.m');
 
         self::assertSame($verdict, $back->judge(Written::fromCode('100', 'N.m'), new Window($newtonMetres($low), $newtonMetres($high))));

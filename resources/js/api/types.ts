@@ -1114,6 +1114,125 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/reference-standards/{standard}/doubt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A standard was wrong: each tool calibrated against it since has a case */
+        post: operations["standards.doubt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Look-back cases, those that want something first */
+        get: operations["cases.index"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cases/{case}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One look-back case, engine by engine */
+        get: operations["cases.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cases/{case}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What becomes of engines, or of some of their fasteners */
+        post: operations["cases.decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cases/{case}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A case in which each engine has a decision is closed */
+        post: operations["cases.close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cases/{case}/letters.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each customer is told */
+        get: operations["cases.letters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cases/{case}/letters.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every result of the case, as a table */
+        get: operations["cases.table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/find": {
         parameters: {
             query?: never;
@@ -2916,6 +3035,13 @@ export interface components {
         ToolFields: {
             [key: string]: string | null;
         };
+        ToolRows: {
+            rows: {
+                fields: components["schemas"]["ToolFields"];
+                problem: string | null;
+                field: string | null;
+            }[];
+        };
         Tools: {
             /** Format: date */
             today: string;
@@ -3224,6 +3350,116 @@ export interface components {
             /** @enum {string} */
             state: "open" | "closed";
             expired: boolean;
+        };
+        /** @enum {string} */
+        CaseDecision: "use_as_is" | "redo" | "replace" | "recall" | "audited";
+        CaseLine: {
+            number: number;
+            /** @enum {string} */
+            state: "judging" | "open" | "closed";
+            /** @enum {string} */
+            cause: "failed_calibration" | "failed_check" | "unread" | "lost" | "wrong_standard";
+            tool: string;
+            tool_name: string;
+            counts: {
+                results: number;
+                engines: number;
+                out: number;
+                in_doubt: number;
+            };
+            says: string;
+            /** Format: date */
+            since: string | null;
+            since_why: string;
+            until: string | null;
+            judged_until: string | null;
+            opened_at: string | null;
+            closed_at: string | null;
+            left: number;
+        };
+        CaseResult: {
+            position: string;
+            number: string;
+            stage: string;
+            /** @enum {string} */
+            verdict: "in" | "in_doubt" | "out";
+            evidence: string;
+            shown_words: string | null;
+            unit: string;
+            shown: number | null;
+            true?: number | null;
+            doubt: number | null;
+            low: number | null;
+            high: number | null;
+            loss: number | null;
+            clamp: {
+                believed: number;
+                now: number;
+                low: number | null;
+                high: number | null;
+            } | null;
+        };
+        CaseJoint: {
+            name: string;
+            map: components["schemas"]["Sketch"] | null;
+            risk_class: string;
+            counts: {
+                in: number;
+                in_doubt: number;
+                out: number;
+            };
+            says: string;
+            results: components["schemas"]["CaseResult"][];
+        };
+        CaseEngine: {
+            build: string;
+            serial: string;
+            state: string;
+            customer: string;
+            where: string;
+            risk_class: string;
+            loss: number;
+            counts: {
+                in: number;
+                in_doubt: number;
+                out: number;
+            };
+            decision: {
+                decision: components["schemas"]["CaseDecision"];
+                words: string;
+                positions: string[];
+                by: string;
+                at: string | null;
+            } | null;
+            also: number[];
+            joints: components["schemas"]["CaseJoint"][];
+        };
+        CaseSheet: {
+            number: number;
+            /** @enum {string} */
+            state: "judging" | "open" | "closed";
+            /** @enum {string} */
+            cause: "failed_calibration" | "failed_check" | "unread" | "lost" | "wrong_standard";
+            tool: string;
+            tool_name: string;
+            counts: {
+                results: number;
+                engines: number;
+                out: number;
+                in_doubt: number;
+            };
+            says: string;
+            /** Format: date */
+            since: string | null;
+            since_why: string;
+            until: string | null;
+            judged_until: string | null;
+            opened_at: string | null;
+            closed_at: string | null;
+            engines: components["schemas"]["CaseEngine"][];
+            undecided: number;
+            judged: number;
+            standard: string | null;
         };
         Found: {
             /** @enum {string} */
@@ -4071,6 +4307,7 @@ export type Build = components['schemas']['Build'];
 export type BuildChoices = components['schemas']['BuildChoices'];
 export type Builds = components['schemas']['Builds'];
 export type ToolFields = components['schemas']['ToolFields'];
+export type ToolRows = components['schemas']['ToolRows'];
 export type Tools = components['schemas']['Tools'];
 export type ToolOnBoard = components['schemas']['ToolOnBoard'];
 export type ToolForm = components['schemas']['ToolForm'];
@@ -4086,6 +4323,12 @@ export type ReferenceStandard = components['schemas']['ReferenceStandard'];
 export type FormRules = components['schemas']['FormRules'];
 export type FormOfTools = components['schemas']['FormOfTools'];
 export type Lot = components['schemas']['Lot'];
+export type CaseDecision = components['schemas']['CaseDecision'];
+export type CaseLine = components['schemas']['CaseLine'];
+export type CaseResult = components['schemas']['CaseResult'];
+export type CaseJoint = components['schemas']['CaseJoint'];
+export type CaseEngine = components['schemas']['CaseEngine'];
+export type CaseSheet = components['schemas']['CaseSheet'];
 export type Found = components['schemas']['Found'];
 export type FoundList = components['schemas']['FoundList'];
 export type MachineState = components['schemas']['MachineState'];
@@ -5375,13 +5618,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        rows: {
-                            fields: components["schemas"]["ToolFields"];
-                            problem: string | null;
-                            field: string | null;
-                        }[];
-                    };
+                    "application/json": components["schemas"]["ToolRows"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -6188,6 +6425,188 @@ export interface operations {
                         today: string;
                         lots: components["schemas"]["Lot"][];
                     };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "standards.doubt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    since: string;
+                    off?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description A standard was wrong: each tool calibrated against it since has a case */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        tools: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cases.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Look-back cases, those that want something first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        cases: components["schemas"]["CaseLine"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cases.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One look-back case, engine by engine */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cases.decide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    builds: string[];
+                    decision: components["schemas"]["CaseDecision"];
+                    positions?: string[] | null;
+                };
+            };
+        };
+        responses: {
+            /** @description What becomes of engines, or of some of their fasteners */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cases.close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A case in which each engine has a decision is closed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cases.letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What each customer is told */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "cases.table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                case: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every result of the case, as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             default: components["responses"]["Problem"];

@@ -25,7 +25,16 @@ const Builds = screen(builds, (m) => m.Builds);
 const Build = screen(builds, (m) => m.Build);
 const Cards = screen(cards, (m) => m.Cards);
 const Card = screen(cards, (m) => m.Card);
+const CribFrame = screen(crib, (m) => m.CribFrame);
 const Crib = screen(crib, (m) => m.Crib);
+const ToolTable = screen(crib, (m) => m.ToolTable);
+const ToolPage = screen(crib, (m) => m.ToolPage);
+const Calibrate = screen(crib, (m) => m.Calibrate);
+const RegisterTools = screen(crib, (m) => m.Register);
+const Lots = screen(crib, (m) => m.Lots);
+const CribCases = screen(crib, (m) => m.Cases);
+const CribCase = screen(crib, (m) => m.Case);
+const Standards = screen(crib, (m) => m.Standards);
 const Audit = screen(audit, (m) => m.Audit);
 const Sheet = screen(audit, (m) => m.Sheet);
 const JobHook = screen(bench, (m) => m.JobHook);
@@ -49,6 +58,21 @@ const libraryScreens = (
   </Route>
 );
 
+/** The screens of the crib, below its own frame. */
+const cribScreens = (
+  <Route path="/crib" element={<CribFrame />}>
+    <Route index element={<Crib />} />
+    <Route path="table" element={<ToolTable />} />
+    <Route path="register" element={<RegisterTools />} />
+    <Route path="cases" element={<CribCases />} />
+    <Route path="cases/:number" element={<CribCase />} />
+    <Route path="lots" element={<Lots />} />
+    <Route path="standards" element={<Standards />} />
+    <Route path="tools/:tool" element={<ToolPage />} />
+    <Route path="tools/:tool/calibrate" element={<Calibrate />} />
+  </Route>
+);
+
 /** Every address and the screen behind it. */
 export function Screens() {
   const session = useSession();
@@ -69,7 +93,7 @@ export function Screens() {
                   <Route path="/builds/:build" element={<Build />} />
                   <Route path="/cards" element={<Cards />} />
                   <Route path="/cards/:card" element={<Card />} />
-                  <Route path="/crib" element={<Crib />} />
+                  {cribScreens}
                   <Route path="/audit" element={<Audit />} />
                   <Route path="/audit/:build" element={<Sheet />} />
                   <Route path="/people" element={<People />} />

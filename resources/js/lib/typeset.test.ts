@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { calendarDay, count, day, dayAndTime, expected } from './typeset';
+import { calendarDay, count, day, dayAndTime, expected, shortDay, signed } from './typeset';
 
 describe('typesetting', () => {
   it('shows an instant in the shop’s zone: half past eleven in the evening UTC in July is the next day in London', () => {
@@ -8,6 +8,12 @@ describe('typesetting', () => {
   });
 
   it('does not move a calendar day by any zone', () => expect(calendarDay('2026-02-28')).toBe('28 Feb 2026'));
+
+  it('names a calendar day without its year', () => expect(shortDay('2026-12-01')).toBe('1 Dec'));
+
+  it('gives a deviation its sign, a true minus, and nothing a sign of zero', () => {
+    expect([signed(6.38, 1), signed(-0.5, 2), signed(-0.04, 1), signed(0, 1)]).toEqual(['+6.4', '−0.50', '0.0', '0.0']);
+  });
 
   it('counts one and many', () => expect([count(1, 'step'), count(0, 'step'), count(2, 'person', 'people')]).toEqual(['1 step', '0 steps', '2 people']));
 

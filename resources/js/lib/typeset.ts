@@ -31,3 +31,14 @@ export function expected(share: number): string {
   if (share > 0 && share < 0.01) return 'less than 1 %';
   return `${String(Math.round(share * 100))} %`;
 }
+
+/** A calendar day without its year: "2026-12-01" → "1 Dec". */
+export function shortDay(date: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T12:00:00Z`));
+}
+
+/** A deviation with its sign, a true minus, and so many decimals: "+6.4", "−0.50", "0.0". */
+export function signed(value: number, decimals: number): string {
+  const size = Math.abs(value).toFixed(decimals);
+  return Number(size) === 0 ? size : `${value < 0 ? '\u2212' : '+'}${size}`;
+}

@@ -1,10 +1,10 @@
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-type Props = { title: string; open: boolean; onClose: () => void; children: ReactNode; note?: string; big?: boolean };
+type Props = { title: string; open: boolean; onClose: () => void; children: ReactNode; note?: string; big?: boolean; wide?: boolean };
 
 /** A question or a short form in front of the page. Esc and the space around it close it; nothing is lost by that. */
-export function Panel({ title, open, onClose, children, note, big = false }: Props) {
+export function Panel({ title, open, onClose, children, note, big = false, wide = false }: Props) {
   return (
     <Dialog.Root
       open={open}
@@ -16,7 +16,7 @@ export function Panel({ title, open, onClose, children, note, big = false }: Pro
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
-          className={`fixed top-[7vh] left-1/2 z-50 max-h-[86vh] -translate-x-1/2 overflow-auto rounded border border-line bg-paper p-6 shadow-xl ${big ? 'w-[min(52rem,94vw)]' : 'w-[min(34rem,92vw)]'}`}
+          className={`fixed top-[7vh] left-1/2 z-50 max-h-[86vh] -translate-x-1/2 overflow-auto rounded border border-line bg-paper p-6 shadow-xl ${big || wide ? 'w-[min(58rem,94vw)]' : 'w-[min(34rem,92vw)]'}`}
         >
           {big && (
             <Dialog.Close className="float-right ml-4 flex h-24 w-24 items-center justify-center rounded border-2 border-line bg-sheet text-xl font-semibold">

@@ -25,7 +25,7 @@ final class LendRequest extends PersonRequest
 
     public function to(): Person
     {
-        $badge = preg_replace('/^@P/', '', $this->text('badge'));
+        $badge = preg_replace('/^@B/', '', $this->text('badge'));
 
         return Person::query()->where('badge', $badge)->first() ?? throw Refused::field('badge', "No badge $badge is known here.", $badge);
     }

@@ -1,1 +1,10 @@
+export { CribFrame } from './CribFrame';
+export { Calibrate } from './screens/Calibrate';
+export { Case } from './screens/Case';
+export { Cases } from './screens/Cases';
 export { Crib } from './screens/Crib';
+export { Lots } from './screens/Lots';
+export { Register } from './screens/Register';
+export { Standards } from './screens/Standards';
+export { ToolPage } from './screens/ToolPage';
+export { ToolTable } from './screens/ToolTable';

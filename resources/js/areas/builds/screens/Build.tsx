@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useMay, useZone } from '@/api/session';
 import type { Build as BuildData, JointOnStand, PaperCard } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { day, dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { ButtonLink } from '@/ui/ButtonLink';
 import { JointMap } from '@/ui/JointMap';
 import { RevisionLink } from '@/ui/RevisionLink';
 import { Failure, Loaded } from '@/ui/states';
@@ -50,9 +51,9 @@ function Head({ build }: { build: BuildData }) {
         <div className="flex items-center gap-4">
           <span className="text-lg font-semibold">{STATE_WORDS[build.state]}</span>
           {may('audit') && (
-            <Link to={`/audit/${build.id}`} className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold hover:bg-paper">
+            <ButtonLink to={`/audit/${build.id}`}>
               Audit sheet
-            </Link>
+            </ButtonLink>
           )}
           {may('close-builds') && build.state === 'open' && (
             <Button

@@ -1,105 +1,111 @@
-import { useSearchParams } from 'react-router';
-import type { ToolOnBoard } from '@/api/types';
-import { calendarDay } from '@/lib/typeset';
+import { Link, useSearchParams } from 'react-router';
+import { useMay } from '@/api/session';
+import type { ToolOnBoard, Tools } from '@/api/types';
 import { Empty, Loaded } from '@/ui/states';
-import { TableHead } from '@/ui/TableHead';
-import { ToolOutline } from '../ToolOutline';
-import { useTools } from '../queries';
+import { ButtonLink } from '@/ui/ButtonLink';
+import { Counter } from '../Counter';
+import { Drawers } from '../Drawers';
+import { useCalendarAddress, useTools, labelsOf } from '../queries';
 
-/** The shadow board: every tool where it hangs, a chain across those out of use; the table below sorts them. */
+/** The shadow board: what needs a hand first, then every tool where it hangs. */
 export function Crib() {
-  const [params, setParams] = useSearchParams();
-  const picked = params.get('tool');
   const query = useTools();
-  const pick = (code: string) => setParams({ tool: code }, { replace: true });
   return (
-    <main className="p-7">
-      <h1 className="text-2xl">Crib</h1>
-      <Loaded query={query}>
-        {({ today, tools }) =>
-          tools.length === 0 ? (
-            <Empty>The shop’s tools hang here. None has been registered yet.</Empty>
-          ) : (
-            <>
-              <p className="mt-1 text-soft">{summary(tools)}</p>
-              <Board tools={tools} picked={picked} onPick={pick} />
-              <ToolTable tools={tools} today={today} picked={picked} onPick={pick} />
-            </>
-          )
-        }
-      </Loaded>
+    <main className="grow px-7 pt-4 pb-7">
+      <Loaded query={query}>{(data) => (data.tools.length === 0 ? <NoTools /> : <Board data={data} />)}</Loaded>
     </main>
   );
 }
 
-function summary(tools: ToolOnBoard[]): string {
-  const out = tools.filter((t) => t.out_of_use !== null);
-  return out.length === 0
-    ? `All ${String(tools.length)} tools may be used today.`
-    : `${String(tools.length - out.length)} of ${String(tools.length)} tools may be used today; ${out.map((t) => t.code).join(', ')} may not.`;
+function NoTools() {
+  const may = useMay();
+  return (
+    <>
+      <h1 className="text-2xl">Crib</h1>
+      <Empty>
+        The shop’s tools hang here: wrenches, gauges, adapters, drivers. None has been registered yet.
+        {may('keep-tools') && (
+          <p className="mt-4">
+            <ButtonLink to="/crib/register">Register tools</ButtonLink>
+          </p>
+        )}
+      </Empty>
+    </>
+  );
 }
 
-function Board({ tools, picked, onPick }: { tools: ToolOnBoard[]; picked: string | null; onPick: (code: string) => void }) {
+function Board({ data }: { data: Tools }) {
+  const may = useMay();
+  const [params, setParams] = useSearchParams();
+  const by = params.get('by') === 'kind' ? 'kind' : 'place';
+  const hanging = data.tools.filter((t) => t.state !== 'retired');
   return (
-    <ul className="mt-5 grid grid-cols-2 border border-line bg-casting lg:grid-cols-4" aria-label="Shadow board">
-      {tools.map((tool) => (
-        <li key={tool.id} className="border-r border-hair last:border-r-0">
-          <button
-            type="button"
-            onClick={() => onPick(tool.code)}
-            aria-pressed={picked === tool.code}
-            className={`flex w-full flex-col px-4 pt-4 pb-3 text-left ${picked === tool.code ? 'bg-sheet' : ''}`}
-          >
-            <ToolOutline kind={tool.kind} chained={tool.out_of_use !== null} />
-            <span className="mt-2 text-xl font-semibold">{tool.code}</span>
-            <span className={tool.out_of_use === null ? 'text-soft' : 'text-fault'}>
-              {tool.out_of_use === null ? tool.range : `out of use: ${tool.out_of_use}`}
-            </span>
-          </button>
+    <>
+      <div className="flex items-center gap-5">
+        <h1 className="text-2xl">Crib</h1>
+        <p className="grow text-lg">{data.sentence}</p>
+        {may('keep-tools') && <Counter tools={data.tools} />}
+        {may('keep-tools') && <ButtonLink to="/crib/register">Register tools</ButtonLink>}
+      </div>
+      <Needs needs={data.needs} />
+      <Drawers tools={hanging} by={by} />
+      <Foot by={by} onBy={(next) => setParams(next === 'kind' ? { by: next } : {}, { replace: true })} tools={hanging} />
+    </>
+  );
+}
+
+function Needs({ needs }: { needs: Tools['needs'] }) {
+  const may = useMay();
+  if (needs.length === 0) return <p className="mt-2 text-soft">No tool needs a hand today.</p>;
+  return (
+    <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3 pb-3 lg:grid-cols-4" aria-label="What needs a hand">
+      {needs.map((need) => (
+        <li key={need.tools.join()}>
+          <Said says={need.says} tools={need.tools} grave={need.way === 'calibrate' || need.says.includes('overdue')} />
+          {may('keep-tools') && (
+            <Link to={wayOf(need)} className="quiet font-semibold text-now">
+              {need.way === 'calibrate' ? 'Find out what it reads' : need.tools.length === 1 ? 'Send it away' : 'Send them away'}
+            </Link>
+          )}
         </li>
       ))}
     </ul>
   );
 }
 
-function ToolTable({ tools, today, picked, onPick }: { tools: ToolOnBoard[]; today: string; picked: string | null; onPick: (code: string) => void }) {
+function wayOf(need: Tools['needs'][number]): string {
+  const [first = ''] = need.tools;
+  return need.way === 'calibrate' ? `/crib/tools/${first}/calibrate` : `/crib/table?only=${encodeURIComponent(need.tools.join(','))}`;
+}
+
+/** The numbers stand out of the sentence. */
+function Said({ says, tools, grave }: { says: string; tools: string[]; grave: boolean }) {
+  const last = tools[tools.length - 1] ?? '';
+  const end = says.indexOf(last) + last.length;
   return (
-    <table className="mt-7 w-full">
-      <TableHead
-        columns={[
-          ['tool', 'pl-3'],
-          'what it is',
-          'kind',
-          ['range', 'text-right'],
-          ['reads in steps of', 'text-right'],
-          ['last calibration', 'pl-8'],
-          'found',
-          'certificate',
-          ['due by', 'text-right'],
-        ]}
-      />
-      <tbody>
-        {tools.map((tool) => (
-          <ToolRow key={tool.id} tool={tool} today={today} picked={picked === tool.code} onPick={() => onPick(tool.code)} />
-        ))}
-      </tbody>
-    </table>
+    <p className="leading-snug">
+      <b className={grave ? 'text-fault' : ''}>{says.slice(0, end)}</b>
+      {says.slice(end)}
+    </p>
   );
 }
 
-function ToolRow({ tool, today, picked, onPick }: { tool: ToolOnBoard; today: string; picked: boolean; onPick: () => void }) {
-  const last = tool.calibrations[0];
+function Foot({ by, onBy, tools }: { by: 'place' | 'kind'; onBy: (by: 'place' | 'kind') => void; tools: ToolOnBoard[] }) {
+  const calendar = useCalendarAddress();
   return (
-    <tr onClick={onPick} className={`h-11 cursor-pointer border-b border-hair ${picked ? 'bg-sheet' : ''}`}>
-      <td className="pl-3 font-semibold">{tool.code}</td>
-      <td>{tool.name}</td>
-      <td className="text-soft">{tool.kind_words}</td>
-      <td className="text-right">{tool.range}</td>
-      <td className="text-right">{tool.resolution}</td>
-      <td className="pl-8">{last ? calendarDay(last.on) : 'never'}</td>
-      <td>{last ? last.conforms ? 'conforms' : <b className="text-fault">fails</b> : ''}</td>
-      <td className="text-soft">{last?.certificate}</td>
-      <td className={`text-right ${last && last.due < today ? 'font-semibold text-fault' : ''}`}>{last ? calendarDay(last.due) : '–'}</td>
-    </tr>
+    <div className="no-print mt-3 flex items-center gap-6 text-[15px]">
+      <p className="grow text-soft">A tag is with somebody. A slip is away. A chain is out of use. A dashed date is due.</p>
+      <button type="button" className="quiet underline decoration-hair underline-offset-4" onClick={() => onBy(by === 'kind' ? 'place' : 'kind')}>
+        {by === 'kind' ? 'By drawer' : 'By kind'}
+      </button>
+      <a className="quiet" href={labelsOf(tools.map((t) => t.code))} target="_blank" rel="noreferrer">
+        Print labels
+      </a>
+      {calendar.data !== undefined && (
+        <a className="quiet" href={calendar.data.path}>
+          Due dates as a calendar
+        </a>
+      )}
+    </div>
   );
 }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Crib\Console;
+
+use App\Crib\Jobs\JudgeCase;
+use App\Crib\Models\LookBackCase;
+use App\Crib\Queries\DoubtfulResults;
+use App\Ledger\Draft;
+use App\Ledger\Recorder;
+use App\Shared\Ids;
+use Illuminate\Console\Command;
+
+/** A reading that comes in late belongs into the case of its tool, closed or not: the case is opened again and judges it. */
+final class LateArrivalsCommand extends Command
+{
+    protected $signature = 'tekkal:late-arrivals';
+
+    protected $description = 'Open look-back cases again into which a late reading belongs';
+
+    public function handle(Recorder $recorder): void
+    {
+        foreach (LookBackCase::query()->whereNot('state', 'judging')->get() as $case) {
+            $recorder->transaction(function () use ($case, $recorder): void {
+                $recorder->lock(LookBackCase::stream($case->id));
+                $late = DoubtfulResults::late($case->refresh());
+                if ($late > 0 && $case->state !== 'judging') {
+                    $recorder->append(new Draft(Ids::next(), 'case_reopened', LookBackCase::stream($case->id), null, ['late' => $late]));
+                    JudgeCase::dispatch($case->id)->afterCommit();
+                    $this->line(sprintf('Case %d: %d late.', $case->number, $late));
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Crib\Print;
+
+use App\Crib\Models\LookBackCase;
+use App\Crib\Queries\CaseSheet;
+use App\Shared\Print\Pdf;
+use App\Shared\Refused;
+use Tekkal\Core\Document\Csv;
+
+/** Letters of a case: what each customer has to know of the engines that have left the house. */
+final class CaseLetters
+{
+    public static function pdf(LookBackCase $case): string
+    {
+        return Pdf::of(self::html($case), sprintf('%s    case %d', config('shop.name'), $case->number));
+    }
+
+    public static function html(LookBackCase $case): string
+    {
+        $sheet = CaseSheet::of($case);
+        $letters = [];
+        foreach (self::engines($sheet) as $engine) {
+            if ($engine['state'] === 'shipped') {
+                $letters[(string) $engine['customer']][] = $engine;
+            }
+        }
+        if ($letters === []) {
+            throw Refused::notFound("No engine of case $case->number has left the house: nobody has to be written to.");
+        }
+        ksort($letters);
+
+        return view('case-letters', ['shop' => config('shop.name'), 'demo' => config('shop.demo') === true, 'case' => $sheet, 'letters' => $letters, 'printed' => now()->setTimezone(config('shop.time_zone'))->format('j F Y')])->render();
+    }
+
+    public static function csv(LookBackCase $case): string
+    {
+        $lines = [Csv::line(['serial', 'customer', 'where', 'joint', 'risk class', 'position', 'stage', 'evidence', 'as shown', 'unit', 'true value', 'uncertainty', 'low', 'high', 'verdict', 'decision'])];
+        foreach (self::engines(CaseSheet::of($case)) as $engine) {
+            foreach ((array) $engine['joints'] as $joint) {
+                foreach ($joint['results'] as $r) {
+                    $cells = [$engine['serial'], $engine['customer'], $engine['where'], $joint['name'], $joint['risk_class'], $r['number'], $r['stage'], $r['evidence'], $r['shown'], $r['unit'], $r['true'], $r['doubt'], $r['low'], $r['high'], str_replace('_', ' ', $r['verdict']), $engine['decision']['words'] ?? ''];
+                    $lines[] = Csv::line(array_map(fn (mixed $c): string => is_scalar($c) ? (string) $c : '', $cells));
+                }
+            }
+        }
+
+        return implode("\r\n", $lines)."\r\n";
+    }
+
+    /**
+     * @param  array<string, mixed>  $sheet
+     * @return list<array<string, mixed>>
+     */
+    private static function engines(array $sheet): array
+    {
+        return is_array($sheet['engines']) ? array_values($sheet['engines']) : [];
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Crib\Queries;
+
+use App\Crib\CaseDecision;
+use App\Crib\Models\LookBackCase;
+use App\Library\Models\Joint;
+use App\Library\Queries\RevisionFaces;
+use App\People\Models\Customer;
+use App\Record\BuildState;
+use App\Record\Models\Run;
+use App\Record\Models\Subject;
+use App\Shared\Models\Row;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Tekkal\Core\Tool\LookBackVerdict;
+
+/** The engines that a case has touched, the gravest first: by risk class, then by what was lost of the window, then what has left the house. */
+final readonly class CaseEngines
+{
+    private const MILLION = 1_000_000;
+
+    /** @var Collection<int, stdClass> */
+    private Collection $results;
+
+    /** @var array<array-key, Run> */
+    private array $runs;
+
+    /** @var array<array-key, string> names by id */
+    private array $joints;
+
+    /** @var array<string, array<string, mixed>> by revision */
+    private array $faces;
+
+    private ClampOfResults $clamps;
+
+    public function __construct(private LookBackCase $case)
+    {
+        $this->results = DB::table('look_back_results')->where('case', $case->id)->orderBy('taken_at')->get();
+        $this->runs = Run::query()->findMany($this->results->pluck('run')->unique()->all())->keyBy('id')->all();
+        $this->joints = Joint::query()->findMany($this->results->pluck('joint')->unique()->all())->pluck('name', 'id')->all();
+        $this->faces = RevisionFaces::of(array_map(fn (Run $r): string => $r->revision, $this->runs));
+        $this->clamps = new ClampOfResults;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function list(): array
+    {
+        $subjects = Subject::query()->with('owner')->findMany($this->results->pluck('subject')->unique()->all());
+        $decisions = $this->decisions();
+        $engines = [];
+        foreach ($subjects as $subject) {
+            $of = $this->results->where('subject', $subject->id)->values();
+            $engines[] = [
+                'build' => $subject->id, 'serial' => $subject->title(), 'state' => $subject->state->value, 'customer' => $subject->owner->name ?? Customer::BLANKED, 'where' => self::where($subject),
+                'risk_class' => (string) $of->min('risk_class'), 'loss' => $this->loss($of), 'counts' => self::counts($of), 'decision' => $decisions[$subject->id] ?? null, 'also' => $this->also($subject->id),
+                'joints' => array_values($of->groupBy('run')->map(fn (Collection $r, int|string $run): array => $this->joint($r->values(), (string) $run))->all()),
+            ];
+        }
+        $grave = fn (array $e): array => [$e['risk_class'], -$e['loss'], $e['state'] !== BuildState::Shipped->value, $e['serial']];
+        usort($engines, fn (array $a, array $b): int => $grave($a) <=> $grave($b));
+
+        return $engines;
+    }
+
+    private static function where(Subject $subject): string
+    {
+        return match ($subject->state) {
+            BuildState::Shipped => 'shipped'.($subject->shipped_at === null ? '' : ' '.ToolBook::day($subject->shipped_at)->words()),
+            BuildState::Finished => 'here, finished',
+            BuildState::Open => 'here, open',
+        };
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $results  of one run
+     * @return array<string, mixed>
+     */
+    private function joint(Collection $results, string $run): array
+    {
+        $name = $this->joints[$results[0]->joint ?? ''] ?? '?';
+        $revision = $this->runs[$run]->revision ?? '';
+        $numbers = array_column((array) data_get($this->faces, "$revision.sketch.map.positions", []), 'number', 'key');
+
+        return [
+            'name' => $name, 'map' => $this->faces[$revision]['sketch'] ?? null, 'risk_class' => $results[0]->risk_class ?? '', 'counts' => self::counts($results), 'says' => CaseWords::joint($results, $name),
+            'results' => array_values($results->map(fn (stdClass $r): array => CaseWords::result($r) + ['number' => (string) ($numbers[$r->position] ?? $r->position), 'clamp' => $revision === '' ? null : $this->clamps->of($revision, $r)])->all()),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $results
+     * @return array{in: int, in_doubt: int, out: int}
+     */
+    private static function counts(Collection $results): array
+    {
+        $of = fn (LookBackVerdict $v): int => $results->where('verdict', $v->value)->count();
+
+        return ['in' => $of(LookBackVerdict::In), 'in_doubt' => $of(LookBackVerdict::InDoubt), 'out' => $of(LookBackVerdict::Out)];
+    }
+
+    /**
+     * The largest, as a share of the window. Where nobody can say, as much as there is.
+     *
+     * @param  Collection<int, stdClass>  $results
+     */
+    private function loss(Collection $results): float
+    {
+        return round((float) $results->max(fn (stdClass $r): int => $r->loss === null ? self::MILLION : abs((int) $r->loss)) / self::MILLION, 4);
+    }
+
+    /** @return array<string, array<string, mixed>> the latest decision by engine */
+    private function decisions(): array
+    {
+        $rows = DB::table('look_back_decisions')->where('case', $this->case->id)->orderBy('at')->orderBy('entry_id')->get();
+        $names = CribBoard::names($rows->pluck('person')->unique()->all());
+        $latest = [];
+        foreach ($rows as $row) {
+            $latest[$row->subject] = ['decision' => $row->decision, 'words' => CaseDecision::from($row->decision)->words(), 'positions' => json_decode($row->positions, true), 'by' => $names[$row->person] ?? '', 'at' => Row::zulu($row->at)];
+        }
+
+        return $latest;
+    }
+
+    /** @return list<int> numbers of other open cases that have touched this engine: two tools may both have been wrong in one joint */
+    private function also(string $subject): array
+    {
+        $numbers = DB::table('look_back_results AS r')->join('look_back_cases AS c', 'c.id', '=', 'r.case')->where('r.subject', $subject)->whereNot('r.case', $this->case->id)->whereNot('c.state', 'closed')->distinct()->orderBy('c.number')->pluck('c.number');
+
+        return array_values($numbers->map(fn (mixed $n): int => (int) $n)->all());
+    }
+}

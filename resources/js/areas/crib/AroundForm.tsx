@@ -1,0 +1,92 @@
+import type { CalibrationForm } from '@/api/types';
+import { calendarDay } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { ButtonLink } from '@/ui/ButtonLink';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import type { Around } from './calibration';
+
+type Props = { form: CalibrationForm; around: Around; onPut: (field: keyof Around, value: string) => void; onNext: () => void };
+
+const LABORATORIES = [
+  { value: 'own', text: 'here' },
+  { value: 'outside', text: 'an outside laboratory' },
+];
+
+const FOUND = [
+  { value: '', text: 'it is read as it was found' },
+  { value: 'new', text: 'it is new' },
+  { value: 'unread', text: 'it cannot be read any more' },
+];
+
+/** What a calibration rests on: the day, the standard, who and where, the climate. */
+export function AroundForm({ form, around, onPut, onNext }: Props) {
+  const bind: Bind = (field) => ({ value: around[field], onChange: (e: { target: { value: string } }) => onPut(field, e.target.value) });
+  return (
+    <form
+      className="max-w-5xl px-7 py-5"
+      onSubmit={(e) => {
+        e.preventDefault();
+        onNext();
+      }}
+    >
+      <div className="grid grid-cols-4 gap-x-4 gap-y-4">
+        <Field label="Calibrated on" type="date" {...bind('calibrated_on')} />
+        <Select label="Where" value={around.laboratory} options={LABORATORIES} onValueChange={(v) => onPut('laboratory', v)} />
+        <div className="col-span-2">
+          <Standards form={form} around={around} onPut={onPut} />
+        </div>
+        {around.laboratory === 'outside' && <Outside bind={bind} />}
+        <Field label="Number of the certificate" maxLength={60} autoFocus {...bind('certificate')} />
+        <Select
+          label="Direction"
+          value={around.direction}
+          options={form.directions.map((d) => ({ value: d, text: d }))}
+          onValueChange={(v) => onPut('direction', v)}
+        />
+        <Field label="Pre-loaded, times" inputMode="numeric" {...bind('preloads')} />
+        <div className="grid grid-cols-2 gap-3">
+          <Field label="°C" inputMode="decimal" {...bind('temperature')} />
+          <Field label="% humidity" inputMode="decimal" {...bind('humidity')} />
+        </div>
+        <Select label="As found" value={around.not_found} options={FOUND} onValueChange={(v) => onPut('not_found', v)} />
+      </div>
+      <p className="mt-4 max-w-prose text-[15px] text-soft">
+        {form.rule_words} {form.note}
+      </p>
+      <Button look="main" type="submit" className="mt-4">
+        On to the readings
+      </Button>
+    </form>
+  );
+}
+
+type Bind = (field: keyof Around) => { value: string; onChange: (e: { target: { value: string } }) => void };
+
+/** Which laboratory, by whose leave, for what, and until when its certificate holds. */
+function Outside({ bind }: { bind: Bind }) {
+  return (
+    <>
+      <Field label="Laboratory" maxLength={120} {...bind('laboratory_name')} />
+      <Field label="Accreditation" maxLength={120} {...bind('accreditation')} />
+      <Field label="Scope" maxLength={120} {...bind('scope')} />
+      <Field label="Its certificate ends on" type="date" {...bind('valid_until')} />
+    </>
+  );
+}
+
+function Standards({ form, around, onPut }: Pick<Props, 'form' | 'around' | 'onPut'>) {
+  if (form.standards.length === 0)
+    return (
+      <div>
+        <p className="mb-1 text-sm text-soft">Against</p>
+        <ButtonLink to="/crib/standards">Say first what it is calibrated against</ButtonLink>
+      </div>
+    );
+  const named = form.standards.map((s) => ({
+    value: s.id,
+    text: `${s.code}, ${s.name}: ${s.good ? `good until ${calendarDay(s.valid_until)}` : `ended ${calendarDay(s.valid_until)}`}`,
+  }));
+  const none = around.laboratory === 'outside' ? [{ value: '', text: 'the one on its certificate' }] : [];
+  return <Select label="Against" value={around.standard} options={[...none, ...named]} onValueChange={(v) => onPut('standard', v)} />;
+}
