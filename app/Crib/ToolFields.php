@@ -6,6 +6,7 @@ namespace App\Crib;
 
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Closure;
 use Tekkal\Core\Tool\ToolException;
 use Tekkal\Core\Tool\ToolRecord;
 use Tekkal\Core\Unit\UnitException;
@@ -19,8 +20,21 @@ final class ToolFields
      */
     public static function read(array $fields, string $at = ''): ToolRecord
     {
+        return self::guarded(fn (): ToolRecord => ToolRecord::read(array_map(fn (mixed $v): string => is_string($v) ? $v : '', $fields)), $at);
+    }
+
+    /**
+     * What the core refuses in it is refused by the API.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public static function guarded(Closure $work, string $at = ''): mixed
+    {
         try {
-            return ToolRecord::read(array_map(fn (mixed $v): string => is_string($v) ? $v : '', $fields));
+            return $work();
         } catch (ToolException|UnitException $e) {
             throw self::refused($e, $at);
         }

@@ -21,6 +21,7 @@ final class EntryTypes
         'deputy_ended' => ['person'], 'deputy_named' => ['person'],
         'device_enrolled' => ['device'], 'device_revoked' => ['device'],
         'family_extended' => ['family'],
+        'gauge_studied' => ['tool'],
         'library_imported' => ['import'],
         'notice_acknowledged' => ['notice'], 'notice_sent' => ['notice'],
         'observation_unreadable' => ['device'],

@@ -95,7 +95,7 @@ final class DemoShop
             ['TN3-26-0371', -44, 'Coldharbour Irrigation', '1041', 'TW-07', [], true],
             ['TN3-26-0384', -23, 'Skerry Dredging', '1043', 'TW-04', [12 => Manner::Short], false, 'TW-07'],
             ['TN3-26-0390', -9, 'Lantern Bay Ferries', '1044', 'TW-04', [6 => 'TW-07'], false],
-            ['TN3-26-0291', -5, 'Skerry Dredging', '1042', 'TW-04', [], false],
+            ['TN3-26-0291', -5, 'Skerry Dredging', '1042', 'TW-04', [4 => 'TW-10'], false],
         ];
         foreach (array_slice($builds, 0, $most) as $it) {
             [$serial, $day, $customer, $badge, $tool, $special, $shipped] = $it;

@@ -11,6 +11,7 @@ use App\Bench\Http\PlanController;
 use App\Bench\Http\RunController;
 use App\Bench\Http\SecondPersonController;
 use App\Bench\Http\WithdrawalController;
+use App\Crib\Http\ToolAtBenchController;
 use App\People\Ability;
 use Illuminate\Support\Facades\Route;
 
@@ -29,6 +30,10 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::get('runs/{run}/decisions', [DecisionController::class, 'index'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/decisions', [DecisionController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/repairs', [DecisionController::class, 'accept'])->can(Ability::WorkAtBench->value);
+    Route::get('tools/{tool}', [ToolAtBenchController::class, 'show'])->can(Ability::WorkAtBench->value);
+    Route::post('tools/{tool}/take', [ToolAtBenchController::class, 'take'])->can(Ability::WorkAtBench->value);
+    Route::post('tools/{tool}/bring', [ToolAtBenchController::class, 'bring'])->can(Ability::WorkAtBench->value);
+    Route::post('tools/{tool}/chain', [ToolAtBenchController::class, 'chain'])->can(Ability::WorkAtBench->value);
     Route::get('cards/{card}', [PaperController::class, 'show'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/paper', [PaperController::class, 'begin'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/paper-end', [PaperController::class, 'end'])->can(Ability::WorkAtBench->value);

@@ -5,6 +5,7 @@ use App\Crib\Http\CalibrationPaperController;
 use App\Crib\Http\CaseController;
 use App\Crib\Http\CaseLettersController;
 use App\Crib\Http\LotController;
+use App\Crib\Http\ReadingController;
 use App\Crib\Http\StandardController;
 use App\Crib\Http\ToolAwayController;
 use App\Crib\Http\ToolController;
@@ -20,6 +21,7 @@ Route::middleware('desk')->group(function (): void {
     Route::post('tools', [ToolController::class, 'store'])->can(Ability::KeepTools->value);
     Route::post('tools/read', [ToolTableController::class, 'read'])->can(Ability::KeepTools->value);
     Route::get('tools/table.csv', [ToolTableController::class, 'csv'])->can(Ability::ReadCrib->value);
+    Route::get('tools/served', [ToolTableController::class, 'served'])->can(Ability::ReadCrib->value);
     Route::get('tools/labels.pdf', [ToolTableController::class, 'labels'])->can(Ability::ReadCrib->value);
     Route::get('tools/calendar', [ToolTableController::class, 'address'])->can(Ability::ReadCrib->value);
     Route::post('tools/away', [ToolAwayController::class, 'send'])->can(Ability::KeepTools->value);
@@ -35,6 +37,10 @@ Route::middleware('desk')->group(function (): void {
     Route::get('tools/{tool}/calibration', [CalibrationController::class, 'form'])->can(Ability::KeepTools->value);
     Route::post('tools/{tool}/calibrations/look', [CalibrationController::class, 'look'])->can(Ability::KeepTools->value);
     Route::post('tools/{tool}/calibrations', [CalibrationController::class, 'store'])->can(Ability::KeepTools->value);
+    Route::post('tools/{tool}/calibrations/read', [ReadingController::class, 'read'])->can(Ability::KeepTools->value);
+    Route::get('tools/{tool}/studies', [ReadingController::class, 'index'])->can(Ability::ReadCrib->value);
+    Route::post('tools/{tool}/studies/look', [ReadingController::class, 'look'])->can(Ability::KeepTools->value);
+    Route::post('tools/{tool}/studies', [ReadingController::class, 'store'])->can(Ability::KeepTools->value);
     Route::get('calibrations/{calibration}/sheet.pdf', [CalibrationPaperController::class, 'sheet'])->can(Ability::ReadCrib->value);
     Route::get('calibrations/{calibration}/certificate', [CalibrationPaperController::class, 'show'])->can(Ability::ReadCrib->value);
     Route::post('calibrations/{calibration}/certificate', [CalibrationPaperController::class, 'keep'])->can(Ability::KeepTools->value);

@@ -32,7 +32,7 @@ function stagesDocument(int $stages): array
 }
 
 $joint = new SimulatedJoint(new SeededNoise('bench'), Thread::named('M10'), Friction::ofCondition('engine oil'), 12.815, new Behaviour(700.0, 40_000.0));
-$back = new LookBack([new CalibrationPoint(20, [20.5]), new CalibrationPoint(60, [61.0]), new CalibrationPoint(100, [102.5])], 0.8);
+$back = LookBack::ofPoints([new CalibrationPoint(20, [20.5]), new CalibrationPoint(60, [61.0]), new CalibrationPoint(100, [102.5])], 0.8);
 $window = new Window(Written::of('30', TorqueUnit::NewtonMetre), Written::of('34', TorqueUnit::NewtonMetre));
 $readings = array_map(fn (int $i): Written => Written::of(sprintf('%.1F', 28 + $i % 80 / 10), TorqueUnit::NewtonMetre), range(1, 200_000));
 $figures = [];

@@ -79,9 +79,9 @@ test('without a mouse: tools by scan, readings by pad, keys on the glass for glo
   await bench.getByRole('button', { name: 'Take 32.4' }).click();
   await expectBolt(bench, 2, 1);
   await bench.keyboard.press('*');
-  await bench.keyboard.type('@TTW-07');
+  await bench.keyboard.type('@TTW-10');
   await bench.keyboard.press('Enter');
-  await expect(bench.getByText(/TW-07 is out of calibration/)).toBeVisible();
+  await expect(bench.getByText(/TW-10 is out of calibration/)).toBeVisible();
   const key = await bench.getByRole('button', { name: /^Enter Take$|^Take$/ }).boundingBox();
   expect(key?.height).toBeGreaterThanOrEqual(96);
 

@@ -41,6 +41,25 @@ test('every view of the desk is accessible in both looks', async ({ browser }) =
   }
 });
 
+test('every view of the crib is accessible in both looks', async ({ browser }) => {
+  const keeper = await atDesk(browser, 'crib');
+  for (const [place, heading] of [
+    ['/crib/table', 'Tools'],
+    ['/crib/tools/TW-12', 'TW-12'],
+    ['/crib/tools/TW-11/calibrate', 'TW-11'],
+    ['/crib/register', 'Register tools'],
+    ['/crib/cases', 'Look-back cases'],
+    ['/crib/cases/1', 'Case 1'],
+    ['/crib/lots', 'Lots'],
+    ['/crib/standards', 'Reference standards'],
+    ['/crib/served', 'What no tool here can do'],
+  ] as const) {
+    await keeper.goto(place);
+    await expect(keeper.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+    await scan(keeper);
+  }
+});
+
 const editor = (draft: string, ...parts: string[]) => parts.map((part): [string, string] => [`${draft}?part=${part}`, 'Clamp load, by estimate']);
 
 type Seen = { mains: string; draft: string };
@@ -167,7 +186,7 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
   await lead.keyboard.press('Enter');
   await expect(lead).toHaveURL(/\/audit\//);
   for (const [text, place] of [
-    ['TW-07', /\/crib\?tool=TW-07/],
+    ['TW-07', /\/crib\/tools\/TW-07/],
     ['FW 10.9', /\/library\//],
   ] as const) {
     await lead.locator('body').press('/');
@@ -178,7 +197,7 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
   }
   await lead.getByRole('button', { name: 'Sign out' }).click();
   await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
-  await lead.goto('/crib?tool=TW-09');
+  await lead.goto('/crib/tools/TW-09');
   await expect(lead.getByRole('heading', { name: 'At a desk' })).toBeVisible();
   await lead.getByLabel('Name').fill('lead');
   await lead.getByLabel('Password').fill('wrong');
@@ -186,7 +205,7 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
   await expect(lead.getByText('Name and password do not belong together. Check both and try again.')).toBeVisible();
   await lead.getByLabel('Password').fill('fenmoor');
   await lead.getByRole('button', { name: 'Sign in' }).click();
-  await expect(lead).toHaveURL(/\/crib\?tool=TW-09/);
+  await expect(lead).toHaveURL(/\/crib\/tools\/TW-09/);
   await signInAtDesk(lead, 'crib');
   await expect(lead.getByRole('heading', { name: 'Crib' })).toBeVisible();
 });

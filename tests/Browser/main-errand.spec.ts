@@ -36,8 +36,8 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
     await first.keyboard.press('Enter');
     await layOut(first);
     await expect(first.getByRole('heading', { name: 'Take a torque wrench' })).toBeVisible();
-    await takeTool(first, 'TW-07');
-    await expect(first.getByRole('alert')).toContainText('TW-07 is out of calibration: its calibration was due by');
+    await takeTool(first, 'TW-10');
+    await expect(first.getByRole('alert')).toContainText('TW-10 is out of calibration: its calibration was due by');
     await takeTool(first, 'TW-09');
     await expect(first.getByRole('alert')).toContainText('TW-09 is for 2–20 N·m; 32 N·m lies above that.');
     await takeTool(first, 'TW-04');
@@ -86,10 +86,10 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
   });
 
   await test.step('an overdue wrench that sends a reading all the same is kept, not refused', async () => {
-    await first.getByLabel('Simulated tool’s name').selectOption({ label: 'TW-07' });
+    await first.getByLabel('Simulated tool’s name').selectOption({ label: 'TW-10' });
     await first.getByRole('button', { name: 'Good pull' }).click();
     await expect(first.getByRole('heading', { name: 'Kept, and flagged' })).toBeVisible();
-    await expect(first.getByText(/TW-07 is out of calibration/)).toBeVisible();
+    await expect(first.getByText(/TW-10 is out of calibration/)).toBeVisible();
     await first.keyboard.press('Enter');
     await expect(first.getByRole('heading', { name: 'Kept, and flagged' })).toBeVisible();
     await first.getByRole('button', { name: 'I have read it' }).click();
@@ -170,7 +170,7 @@ test('an engine comes in, is tightened at two benches with one bolt short and on
       await expect(lead.locator(`[data-question=${question}]`)).toHaveAttribute('data-answer', answer);
     }
     await expect(lead.locator('[data-question=tools_good]')).toContainText(
-      /TW-07 was out of calibration on .*: its calibration was due by .*\. It took 1 result\./,
+      /TW-10 was out of calibration on .*: its calibration was due by .*\. It took 1 result\./,
     );
     await expect(lead.getByText('short, backed off')).toBeVisible();
     await expect(lead.getByText('in, withdrawn')).toBeVisible();

@@ -39,9 +39,16 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   );
   await lead.getByText(/^Turn to/).waitFor();
   await lead.screenshot(keep('workbench'));
-  await lead.goto('/crib?tool=TW-07');
+  await lead.goto('/crib');
   await settle();
   await lead.screenshot(keep('crib'));
+  await lead.goto('/crib/tools/TW-12');
+  await settle();
+  await lead.screenshot(keep('tool'));
+  await lead.goto('/crib/cases/1');
+  await lead.getByRole('heading', { name: 'Case 1' }).waitFor();
+  await settle();
+  await lead.screenshot(keep('case'));
   await lead.goto('/cards/C-0001');
   await lead.getByRole('img', { name: 'Scan of card C-0001' }).waitFor();
   await settle();

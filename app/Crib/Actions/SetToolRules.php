@@ -12,7 +12,6 @@ use App\People\Models\Person;
 use App\Shared\Ids;
 use App\Shared\Refused;
 use Tekkal\Core\Tool\FormRules;
-use Tekkal\Core\Tool\ToolException;
 use Tekkal\Core\Tool\ToolForm;
 
 /** By what tools of a form are calibrated from now on. What was calibrated keeps the rules that it was judged by. */
@@ -28,11 +27,7 @@ final readonly class SetToolRules
         if (! $form->isCalibrated()) {
             throw Refused::field('form', sprintf('A %s is not calibrated.', $form->words()), $form->value);
         }
-        try {
-            $read = FormRules::of($rules);
-        } catch (ToolException $e) {
-            throw ToolFields::refused($e, 'rules.');
-        }
+        $read = ToolFields::guarded(fn (): FormRules => FormRules::of($rules), 'rules.');
         if (str_ends_with($read->permissible, '%') !== $form->deviatesByShare()) {
             throw Refused::field('rules.permissible', $form->deviatesByShare() ? 'Of a torque tool the permissible deviation is a share, such as 4 %.' : 'Of an instrument the permissible deviation is given in steps of its scale, such as 2 steps.', $read->permissible);
         }

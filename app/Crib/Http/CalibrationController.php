@@ -12,8 +12,6 @@ use App\Crib\Queries\CalibrationLook;
 use App\Crib\ToolFields;
 use Illuminate\Http\JsonResponse;
 use Tekkal\Core\Tool\Day;
-use Tekkal\Core\Tool\ToolException;
-use Tekkal\Core\Unit\UnitException;
 
 /** A calibration is typed in, looked at, and kept. */
 final class CalibrationController
@@ -28,23 +26,18 @@ final class CalibrationController
     public function look(string $tool, CalibrationRequest $request): JsonResponse
     {
         $row = ToolRow::get($tool);
-        try {
+
+        return ToolFields::guarded(function () use ($row, $request): JsonResponse {
             $input = $request->calibration();
             $standard = $input->standard === null ? null : RecordCalibration::standard($input, Day::of($input->on));
             $sheet = RecordCalibration::sheet($row, $input, RecordCalibration::rules($row), $standard);
 
             return new JsonResponse(CalibrationLook::of($sheet) + ['touches' => CalibrationForm::touches($row, $sheet)]);
-        } catch (ToolException|UnitException $e) {
-            throw ToolFields::refused($e);
-        }
+        });
     }
 
     public function store(string $tool, CalibrationRequest $request, RecordCalibration $record): JsonResponse
     {
-        try {
-            return new JsonResponse(['id' => $record(ToolRow::get($tool)->id, $request->whole(), $request->person())], 201);
-        } catch (ToolException|UnitException $e) {
-            throw ToolFields::refused($e);
-        }
+        return ToolFields::guarded(fn (): JsonResponse => new JsonResponse(['id' => $record(ToolRow::get($tool)->id, $request->whole(), $request->person())], 201));
     }
 }

@@ -12,6 +12,7 @@ use App\Crib\Http\Requests\LendRequest;
 use App\Crib\Http\Requests\ReturnRequest;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolPage;
+use App\Crib\ToolFields;
 use Illuminate\Http\JsonResponse;
 
 /** A tool goes from hand to hand at the crib's counter. */
@@ -44,7 +45,7 @@ final class ToolMoveController
 
     public function check(string $tool, CheckToolRequest $request): JsonResponse
     {
-        $good = $this->move->check(ToolRow::get($tool)->id, $request->text('nominal'), $request->text('reading'), $request->person());
+        $good = ToolFields::guarded(fn (): bool => $this->move->check(ToolRow::get($tool)->id, $request->text('nominal'), $request->text('reading'), $request->person()));
 
         return new JsonResponse(['good' => $good]);
     }

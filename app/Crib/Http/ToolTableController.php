@@ -8,6 +8,7 @@ use App\Crib\Calendar;
 use App\Crib\Http\Requests\ToolTableRequest;
 use App\Crib\Print\ToolLabels;
 use App\Crib\Queries\CribBoard;
+use App\Crib\Queries\ServedProcedures;
 use App\Crib\Queries\ToolTable;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
@@ -25,6 +26,12 @@ final class ToolTableController
     public function csv(): Response
     {
         return new Response(ToolTable::write((new CribBoard)->standings), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="tools.csv"']);
+    }
+
+    /** Which tools carry out which procedure, and which none can. */
+    public function served(): JsonResponse
+    {
+        return new JsonResponse(ServedProcedures::today());
     }
 
     public function labels(Request $request): Response

@@ -18,6 +18,9 @@ final readonly class CribBoard
     /** How far ahead one looks when tools are sent away together. */
     private const AHEAD_DAYS = 31;
 
+    /** So many are named in a sentence; the others are counted. */
+    private const NAMED = 4;
+
     /** @var Collection<int, ToolStanding> by number */
     public Collection $standings;
 
@@ -60,12 +63,14 @@ final readonly class CribBoard
     {
         $by = [];
         foreach ($this->standings as $standing) {
-            if ($standing->needsHand()) {
+            if ($standing->isStillOut()) {
+                $by['out'][] = [$standing, 'ask'];
+            } elseif ($standing->needsHand()) {
                 [$group, $way] = $standing->tool->state === ToolState::Chained ? ['chained '.$standing->tool->code, 'calibrate'] : [$standing->due, 'send'];
                 $by[$group][] = [$standing, $way];
             }
         }
-        $order = fn (string $group): int => (int) array_search(strtok($group, ' '), ['chained', 'failed', 'overdue', 'never', 'soon'], true);
+        $order = fn (string $group): int => (int) array_search(strtok($group, ' '), ['chained', 'failed', 'overdue', 'out', 'never', 'soon'], true);
         uksort($by, fn (string $a, string $b): int => $order($a) <=> $order($b) ?: strnatcmp($a, $b));
 
         return array_map(fn (array $some): array => ['says' => self::together(array_column($some, 0)), 'tools' => array_map(fn (array $one): string => $one[0]->tool->code, $some), 'way' => $some[0][1]], array_values($by));
@@ -99,15 +104,17 @@ final readonly class CribBoard
             $one = $some[0];
 
             return $one->tool->code.' '.match (true) {
+                $one->isStillOut() => 'is still '.$one->says(),
                 $one->tool->state === ToolState::Chained => preg_replace('/^it /', '', $one->says()),
                 $one->due === 'overdue', $one->due === 'soon' => ($one->dueWords() === '' || str_starts_with($one->dueWords(), 'has') ? '' : 'is ').$one->dueWords(),
                 default => $one->dueWords(),
             };
         }
         $codes = array_map(fn (ToolStanding $s): string => $s->tool->code, $some);
-        $last = array_pop($codes);
+        $more = count($codes) > self::NAMED ? array_splice($codes, self::NAMED - 1) : [];
+        $last = $more === [] ? array_pop($codes) : count($more).' others';
 
-        return sprintf('%s and %s %s', implode(', ', $codes), $last, match ($some[0]->due) {
+        return sprintf('%s and %s %s', implode(', ', $codes), $last, $some[0]->isStillOut() ? 'are still out from an earlier day' : match ($some[0]->due) {
             'overdue' => 'are overdue',
             'soon' => 'are due within the week',
             'failed' => 'failed their last calibration',

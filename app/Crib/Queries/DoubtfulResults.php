@@ -33,7 +33,7 @@ final class DoubtfulResults
     /** What has come in since the case was judged, though it belongs into it. */
     public static function late(LookBackCase $case): int
     {
-        return self::unjudged($case)->where('received_at', '>', self::sql($case->judged_until ?? $case->opened_at))->count();
+        return self::unjudged($case)->where('received_at', '>=', self::sql($case->judged_until ?? $case->opened_at))->count();
     }
 
     private static function unjudged(LookBackCase $case): Builder

@@ -26,7 +26,7 @@ final readonly class ToolStanding
     public string $due;
 
     /** @param  array<string, string>  $names  of people, by id */
-    public function __construct(public ToolRow $tool, private Day $today, private array $names, public int $pulls)
+    public function __construct(public ToolRow $tool, public Day $today, private array $names, public int $pulls)
     {
         $this->dueOn = $this->last()?->due_on;
         $this->due = $this->dueWord();
@@ -47,6 +47,12 @@ final readonly class ToolStanding
     public function needsHand(): bool
     {
         return $this->tool->state === ToolState::Chained || (in_array($this->due, ['overdue', 'soon', 'never', 'failed'], true) && $this->tool->state !== ToolState::Away && $this->tool->state !== ToolState::Retired);
+    }
+
+    /** Was it handed out on an earlier day and never brought back? */
+    public function isStillOut(): bool
+    {
+        return $this->tool->state === ToolState::Out && $this->tool->since !== null && $this->today->isAfter(ToolBook::day($this->tool->since));
     }
 
     /** What is to be said of it first, in a few words. */

@@ -80,7 +80,7 @@ final readonly class ProjectionCheck implements Check
         $last = null;
         do {
             $rows = $connection->table($table)->when($last !== null, fn (Builder $q) => $this->after($q, $keys, (array) $last))
-                ->orderByRaw(implode(', ', $keys))->limit(self::CHUNK)->get()->all();
+                ->orderByRaw(implode(', ', array_map(fn (string $k): string => "`$k`", $keys)))->limit(self::CHUNK)->get()->all();
             if ($rows !== []) {
                 yield $this->byKey($rows, $keys);
                 $last = end($rows);

@@ -44,7 +44,8 @@ final class Need
         return $kept[$key];
     }
 
-    private function key(): string
+    /** The same for everything that asks the same. */
+    public function key(): string
     {
         $asks = $this->requirement;
 

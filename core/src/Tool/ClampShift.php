@@ -29,8 +29,10 @@ final readonly class ClampShift
     {
         $clamp = (new Estimate($joint, $torque))->nominal?->kilonewtons();
         $this->perTorque = $clamp === null ? null : $clamp / $torque;
-        $both = $degrees > 0.0 ? (new Estimate($joint, $torque, $degrees))->nominal?->kilonewtons() : null;
-        $this->perDegree = $clamp === null || $both === null ? null : ($both - $clamp) / $degrees;
+        $both = $degrees > 0.0 ? new Estimate($joint, $torque, $degrees) : null;
+        // Past the proof load nothing elastic holds.
+        $turned = $both === null || $both->pastProof ? null : $both->nominal?->kilonewtons();
+        $this->perDegree = $clamp === null || $turned === null ? null : ($turned - $clamp) / $degrees;
         $this->turned = $degrees;
     }
 

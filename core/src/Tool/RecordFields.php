@@ -99,14 +99,17 @@ final readonly class RecordFields
     public function permissible(ToolForm $form, Unit $unit): ?Permissible
     {
         $said = $this->said('permissible');
-        if ($said === '' && ! $form->isCalibrated()) {
+        // Of the earliest tools nobody has said it.
+        if ($said === '') {
             return null;
         }
         $said = preg_match('/^[\d.]+$/D', $said) === 1 ? $said.' '.($form->deviatesByShare() ? '%' : $unit->code()) : $said;
         $wanted = $form->deviatesByShare() ? 'a share such as 4 %' : sprintf('an amount such as 0.01 %s', $unit->symbol());
         try {
             $permissible = Permissible::of($said);
-        } catch (ToolException|UnitException $e) {
+        } catch (UnitException) {
+            throw $this->no('permissible', $wanted, 'it is neither a share nor an amount');
+        } catch (ToolException $e) {
             throw $this->no('permissible', $wanted, lcfirst(rtrim($e->getMessage(), '.')));
         }
         $fits = $form->deviatesByShare() ? $permissible->percent !== null : $permissible->amount?->unit === $unit;

@@ -66,10 +66,10 @@ final class GaugeStudyTest extends TestCase
         }
     }
 
-    /** @return array{GaugeStudy, array<string, array<string, mixed>>} */
+    /** @return array{GaugeStudy, array{readings: list<list<list<float>>>, average_and_range: array<string, float>, analysis_of_variance: array{interaction_pooled: array<string, float>}}} */
     private static function example(): array
     {
-        /** @var array{readings: list<list<list<float>>>} $known */
+        /** @var array{readings: list<list<list<float>>>, average_and_range: array<string, float>, analysis_of_variance: array{interaction_pooled: array<string, float>}} $known */
         $known = json_decode((string) file_get_contents(__DIR__.'/../../reference/gauge-study.json'), true);
 
         return [new GaugeStudy($known['readings']), $known];

@@ -719,6 +719,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tools/served": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole library held against the crib of today: which tools carry out which round, and what none can */
+        get: operations["tools.served"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/tools/labels.pdf": {
         parameters: {
             query?: never;
@@ -975,6 +992,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tools/{tool}/calibrations/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Readings of a calibration out of a file; nothing is kept */
+        post: operations["calibrations.read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/studies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Studies of a gauge, the newest first */
+        get: operations["studies.index"];
+        put?: never;
+        /** A study is kept */
+        post: operations["studies.keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{tool}/studies/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a study comes to; nothing is kept */
+        post: operations["studies.look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calibrations/{calibration}/sheet.pdf": {
         parameters: {
             query?: never;
@@ -1108,6 +1177,74 @@ export interface paths {
         put?: never;
         /** A lot is used up or thrown away */
         post: operations["lots.close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/tools/{tool}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A tool that was scanned at a hook, and whether one may take it */
+        get: operations["benchTools.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/tools/{tool}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One takes a tool oneself */
+        post: operations["benchTools.take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/tools/{tool}/bring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One brings a tool back */
+        post: operations["benchTools.bring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/tools/{tool}/chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tool is out of use, says whoever dropped it */
+        post: operations["benchTools.chain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3050,7 +3187,7 @@ export interface components {
                 says: string;
                 tools: string[];
                 /** @enum {string} */
-                way: "calibrate" | "send";
+                way: "calibrate" | "send" | "ask";
             }[];
             tools: components["schemas"]["ToolOnBoard"][];
             sending: {
@@ -3351,6 +3488,66 @@ export interface components {
             state: "open" | "closed";
             expired: boolean;
         };
+        Served: {
+            lacking: number;
+            procedures: components["schemas"]["ServedProcedure"][];
+        };
+        ServedProcedure: {
+            revision: string;
+            family: string;
+            joint: string;
+            option: string;
+            letter: string;
+            lacks: number;
+            needs: {
+                stage: string;
+                kind: string;
+                asks: string;
+                fit: string[];
+                others: {
+                    tool: string;
+                    why: string[];
+                }[];
+                would: string | null;
+            }[];
+        };
+        ToolAtBench: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            state: "here" | "out" | "away" | "chained" | "retired";
+            mine: boolean;
+            holder: string | null;
+            why_not: string | null;
+        };
+        ReadingsRead: {
+            as_found: {
+                nominal: string;
+                readings: string[];
+            }[];
+            as_left: {
+                nominal: string;
+                readings: string[];
+            }[];
+        };
+        GaugeStudy: {
+            at: string | null;
+            says: string;
+            by_range: components["schemas"]["GaugeSpread"];
+            by_variance: components["schemas"]["GaugeSpread"];
+            window: string | null;
+            note: string;
+        };
+        GaugeSpread: {
+            repeatability: number;
+            reproducibility: number;
+            gauge: number;
+            parts: number;
+            total: number;
+            percent: number;
+            percent_of_window: number | null;
+            distinct: number;
+        };
         /** @enum {string} */
         CaseDecision: "use_as_is" | "redo" | "replace" | "recall" | "audited";
         CaseLine: {
@@ -3387,7 +3584,7 @@ export interface components {
             shown_words: string | null;
             unit: string;
             shown: number | null;
-            true?: number | null;
+            true: number | null;
             doubt: number | null;
             low: number | null;
             high: number | null;
@@ -4323,6 +4520,12 @@ export type ReferenceStandard = components['schemas']['ReferenceStandard'];
 export type FormRules = components['schemas']['FormRules'];
 export type FormOfTools = components['schemas']['FormOfTools'];
 export type Lot = components['schemas']['Lot'];
+export type Served = components['schemas']['Served'];
+export type ServedProcedure = components['schemas']['ServedProcedure'];
+export type ToolAtBench = components['schemas']['ToolAtBench'];
+export type ReadingsRead = components['schemas']['ReadingsRead'];
+export type GaugeStudy = components['schemas']['GaugeStudy'];
+export type GaugeSpread = components['schemas']['GaugeSpread'];
 export type CaseDecision = components['schemas']['CaseDecision'];
 export type CaseLine = components['schemas']['CaseLine'];
 export type CaseResult = components['schemas']['CaseResult'];
@@ -5645,6 +5848,27 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "tools.served": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The whole library held against the crib of today: which tools carry out which round, and what none can */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Served"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "tools.labels": {
         parameters: {
             query: {
@@ -6104,6 +6328,126 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "calibrations.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Readings of a calibration out of a file; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingsRead"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "studies.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Studies of a gauge, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        studies: components["schemas"]["GaugeStudy"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "studies.keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    text: string;
+                    window?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description A study is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        studies: components["schemas"]["GaugeStudy"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "studies.look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    text: string;
+                    window?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description What a study comes to; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugeStudy"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "calibrations.sheet": {
         parameters: {
             query?: never;
@@ -6144,7 +6488,8 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/octet-stream": Blob;
+                    "application/pdf": Blob;
+                    "image/png": Blob;
                 };
             };
             default: components["responses"]["Problem"];
@@ -6425,6 +6770,112 @@ export interface operations {
                         today: string;
                         lots: components["schemas"]["Lot"][];
                     };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "benchTools.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A tool that was scanned at a hook, and whether one may take it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolAtBench"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "benchTools.take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One takes a tool oneself */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolAtBench"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "benchTools.bring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    elsewhere: "none" | "some" | "much";
+                };
+            };
+        };
+        responses: {
+            /** @description One brings a tool back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolAtBench"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "benchTools.chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    reason: "dropped" | "overloaded" | "suspected";
+                };
+            };
+        };
+        responses: {
+            /** @description A tool is out of use, says whoever dropped it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolAtBench"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -30,11 +30,13 @@ const Crib = screen(crib, (m) => m.Crib);
 const ToolTable = screen(crib, (m) => m.ToolTable);
 const ToolPage = screen(crib, (m) => m.ToolPage);
 const Calibrate = screen(crib, (m) => m.Calibrate);
+const Study = screen(crib, (m) => m.Study);
 const RegisterTools = screen(crib, (m) => m.Register);
 const Lots = screen(crib, (m) => m.Lots);
 const CribCases = screen(crib, (m) => m.Cases);
 const CribCase = screen(crib, (m) => m.Case);
 const Standards = screen(crib, (m) => m.Standards);
+const Served = screen(crib, (m) => m.Served);
 const Audit = screen(audit, (m) => m.Audit);
 const Sheet = screen(audit, (m) => m.Sheet);
 const JobHook = screen(bench, (m) => m.JobHook);
@@ -68,8 +70,10 @@ const cribScreens = (
     <Route path="cases/:number" element={<CribCase />} />
     <Route path="lots" element={<Lots />} />
     <Route path="standards" element={<Standards />} />
+    <Route path="served" element={<Served />} />
     <Route path="tools/:tool" element={<ToolPage />} />
     <Route path="tools/:tool/calibrate" element={<Calibrate />} />
+    <Route path="tools/:tool/study" element={<Study />} />
   </Route>
 );
 

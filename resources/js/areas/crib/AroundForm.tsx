@@ -1,12 +1,20 @@
-import type { CalibrationForm } from '@/api/types';
+import type { CalibrationForm, ReadingsRead } from '@/api/types';
 import { calendarDay } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { ButtonLink } from '@/ui/ButtonLink';
 import { Field } from '@/ui/Field';
+import { Refusal } from '@/ui/Refusal';
 import { Select } from '@/ui/Select';
 import type { Around } from './calibration';
+import { readReadings, useToolCommand } from './queries';
 
-type Props = { form: CalibrationForm; around: Around; onPut: (field: keyof Around, value: string) => void; onNext: () => void };
+type Props = {
+  form: CalibrationForm;
+  around: Around;
+  onPut: (field: keyof Around, value: string) => void;
+  onNext: () => void;
+  onReadings: (read: ReadingsRead) => void;
+};
 
 const LABORATORIES = [
   { value: 'own', text: 'here' },
@@ -20,7 +28,7 @@ const FOUND = [
 ];
 
 /** What a calibration rests on: the day, the standard, who and where, the climate. */
-export function AroundForm({ form, around, onPut, onNext }: Props) {
+export function AroundForm({ form, around, onPut, onNext, onReadings }: Props) {
   const bind: Bind = (field) => ({ value: around[field], onChange: (e: { target: { value: string } }) => onPut(field, e.target.value) });
   return (
     <form
@@ -45,23 +53,49 @@ export function AroundForm({ form, around, onPut, onNext }: Props) {
           onValueChange={(v) => onPut('direction', v)}
         />
         <Field label="Pre-loaded, times" inputMode="numeric" {...bind('preloads')} />
-        <div className="grid grid-cols-2 gap-3">
-          <Field label="°C" inputMode="decimal" {...bind('temperature')} />
-          <Field label="% humidity" inputMode="decimal" {...bind('humidity')} />
-        </div>
+        <Climate bind={bind} />
         <Select label="As found" value={around.not_found} options={FOUND} onValueChange={(v) => onPut('not_found', v)} />
       </div>
       <p className="mt-4 max-w-prose text-[15px] text-soft">
         {form.rule_words} {form.note}
       </p>
-      <Button look="main" type="submit" className="mt-4">
-        On to the readings
-      </Button>
+      <div className="mt-4 flex items-end gap-6">
+        <Button look="main" type="submit">
+          On to the readings
+        </Button>
+        <FromFile code={form.code} onReadings={onReadings} />
+      </div>
     </form>
   );
 }
 
+/** Readings that a checker has written into a file. */
+function FromFile({ code, onReadings }: { code: string; onReadings: (read: ReadingsRead) => void }) {
+  const read = useToolCommand((text: string) => readReadings(code, text));
+  return (
+    <label className="block text-[15px]">
+      <span className="mb-1 block text-sm text-soft">or out of a file: CSV with pass, point, reading; or JSON</span>
+      <input
+        type="file"
+        accept=".csv,.json,text/csv,application/json"
+        className="rounded border border-line bg-sheet px-3 py-1.5"
+        onChange={(e) => void e.target.files?.[0]?.text().then((text) => read.mutate(text, { onSuccess: onReadings }))}
+      />
+      <Refusal of={read} className="mt-1" />
+    </label>
+  );
+}
+
 type Bind = (field: keyof Around) => { value: string; onChange: (e: { target: { value: string } }) => void };
+
+function Climate({ bind }: { bind: Bind }) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Field label="°C" inputMode="decimal" {...bind('temperature')} />
+      <Field label="% humidity" inputMode="decimal" {...bind('humidity')} />
+    </div>
+  );
+}
 
 /** Which laboratory, by whose leave, for what, and until when its certificate holds. */
 function Outside({ bind }: { bind: Bind }) {

@@ -6,6 +6,7 @@ const ROOMS = [
   { to: '/crib/cases', name: 'Cases' },
   { to: '/crib/lots', name: 'Lots' },
   { to: '/crib/standards', name: 'Standards and rules' },
+  { to: '/crib/served', name: 'What no tool here can do' },
 ] as const;
 
 /** The crib's rooms. */

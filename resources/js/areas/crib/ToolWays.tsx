@@ -4,6 +4,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FormPanel } from '@/ui/FormPanel';
+import { ButtonLink } from '@/ui/ButtonLink';
 import { Panel } from '@/ui/Panel';
 import { useForm } from '@/ui/useForm';
 import { ChangePanel } from './ChangePanel';
@@ -11,6 +12,8 @@ import { ReturnPanel } from './ReturnPanel';
 import { type ChainReason, type RetireReason, TOOLS, chain, check, lend, retire } from './queries';
 
 type Way = 'lend' | 'return' | 'chain' | 'check' | 'change' | 'retire';
+
+const GAUGES: readonly string[] = ['angle_gauge', 'stretch_gauge', 'dial_indicator', 'micrometer', 'feeler_gauge', 'plastic_gauge'];
 
 /** What else can be done with a tool; the one that is nearest stands as a button, the others behind "More". */
 export function ToolWays({ page }: { page: ToolPage }) {
@@ -37,6 +40,7 @@ export function ToolWays({ page }: { page: ToolPage }) {
               {name}
             </Button>
           ))}
+          {GAUGES.includes(tool.form) && <ButtonLink to={`/crib/tools/${tool.code}/study`}>Gauge study</ButtonLink>}
         </div>
       </Panel>
       {way === 'lend' && <LendPanel code={tool.code} onClose={close} />}

@@ -1,4 +1,4 @@
-import type { CalibrationForm, CalibrationTyped } from '@/api/types';
+import type { CalibrationForm, CalibrationTyped, ReadingsRead } from '@/api/types';
 
 export type Pass = 'as_found' | 'as_left';
 export type Cells = Record<Pass, string[][]>;
@@ -51,6 +51,20 @@ export function typed(form: CalibrationForm, cells: Cells, around: Around): Cali
       humidity: around.humidity,
     },
   };
+}
+
+/** What a file has read: its own points, and its readings in their cells. */
+export function fromFile(form: CalibrationForm, read: ReadingsRead): { points: CalibrationForm['points']; cells: Cells; adjusted: boolean } {
+  const nominals = [...new Set([...read.as_found, ...read.as_left].map((p) => p.nominal))].sort((a, b) => Number(a) - Number(b));
+  const points = nominals.map(
+    (nominal) => form.points.find((p) => Number(p.nominal) === Number(nominal)) ?? { nominal, words: `${nominal}\u00a0${form.unit}` },
+  );
+  const pass = (of: ReadingsRead['as_found']) =>
+    points.map((p) => {
+      const readings = of.find((q) => Number(q.nominal) === Number(p.nominal))?.readings ?? [];
+      return Array.from({ length: Math.max(form.readings, readings.length) }, (_, i) => readings[i] ?? '');
+    });
+  return { points, cells: { as_found: pass(read.as_found), as_left: pass(read.as_left) }, adjusted: read.as_left.length > 0 };
 }
 
 /** How many readings are still wanted in a pass. */

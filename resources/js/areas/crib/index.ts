@@ -5,6 +5,8 @@ export { Cases } from './screens/Cases';
 export { Crib } from './screens/Crib';
 export { Lots } from './screens/Lots';
 export { Register } from './screens/Register';
+export { Served } from './screens/Served';
 export { Standards } from './screens/Standards';
+export { Study } from './screens/Study';
 export { ToolPage } from './screens/ToolPage';
 export { ToolTable } from './screens/ToolTable';

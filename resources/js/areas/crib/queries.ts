@@ -50,6 +50,14 @@ export function useCalendarAddress() {
   return useQuery({ queryKey: ['calendar'], queryFn: () => answerOf(api.GET('/tools/calendar')), staleTime: Infinity });
 }
 
+export function useStudies(tool: string) {
+  return useQuery({ queryKey: ['studies', tool], queryFn: () => answerOf(api.GET('/tools/{tool}/studies', of(tool))) });
+}
+
+export function useServed() {
+  return useQuery({ queryKey: [...TOOLS, 'served'], queryFn: () => answerOf(api.GET('/tools/served')) });
+}
+
 export function useCases() {
   return useQuery({ queryKey: [...CASES, 'all'], queryFn: () => answerOf(api.GET('/cases')), refetchInterval: BOARD_MS });
 }
@@ -70,6 +78,7 @@ export function useToolCommand<In, Out>(command: (input: In) => Promise<Out>) {
 }
 
 export const useStandardCommand = <In, Out>(command: (input: In) => Promise<Out>) => useCommand(command, STANDARDS);
+export const useStudyCommand = <In, Out>(command: (input: In) => Promise<Out>) => useCommand(command, ['studies']);
 export const useLotCommand = <In, Out>(command: (input: In) => Promise<Out>) => useCommand(command, LOTS);
 
 export type Elsewhere = 'none' | 'some' | 'much';
@@ -89,6 +98,10 @@ export const register = (tools: ToolFields[]) => answerOf(api.POST('/tools', { b
 export const readTable = (csv: string) => answerOf(api.POST('/tools/read', { body: { csv } }));
 export const change = (tool: string, fields: ToolFields) => answerOf(api.POST('/tools/{tool}', { ...of(tool), body: { fields } }));
 export const record = (tool: string, typed: CalibrationTyped) => answerOf(api.POST('/tools/{tool}/calibrations', { ...of(tool), body: typed }));
+export const readReadings = (tool: string, text: string) => answerOf(api.POST('/tools/{tool}/calibrations/read', { ...of(tool), body: { text } }));
+type StudyBody = { text: string; window: string | null };
+export const lookAtStudy = (tool: string, body: StudyBody) => answerOf(api.POST('/tools/{tool}/studies/look', { ...of(tool), body }));
+export const keepStudy = (tool: string, body: StudyBody) => answerOf(api.POST('/tools/{tool}/studies', { ...of(tool), body }));
 export const keepCertificate = (calibration: string, file: File) =>
   answerOf(api.POST('/calibrations/{calibration}/certificate', { params: { path: { calibration } }, body: { file }, bodySerializer: asForm }));
 

@@ -11,6 +11,7 @@ import { BenchHeader } from '../BenchHeader';
 import { BigKey } from '../BigKey';
 import { HookMore } from '../HookMore';
 import { ScanInput } from '../ScanInput';
+import { ToolAtHook } from '../ToolAtHook';
 import { coreBeside } from '../useBeside';
 import { HOOK, beginRun, useHook, useHookAgain, useHookTimes } from '../queries';
 import { useOutbox } from '../useOutbox';
@@ -103,6 +104,9 @@ function cardFor(cards: JobCard[], typed: string): JobCard | null {
   return byNumber ?? cards.find((c) => c.serial.toUpperCase().startsWith(text)) ?? cards.find((c) => c.serial.toUpperCase().includes(text)) ?? null;
 }
 
+/** The number of a tool: any that is scanned, or one typed as it is written on it. */
+const toolCode = (code: string) => (/^@T(.{1,20})$/i.exec(code.trim()) ?? /^([A-Z]{2}-\d{1,4})$/i.exec(code.trim()))?.[1]?.toUpperCase() ?? null;
+
 /** The number of a job card on paper, typed or scanned. */
 const paperCard = (code: string) => /^(?:@C)?(C-\d{4,})$/i.exec(code.trim())?.[1]?.toUpperCase() ?? null;
 
@@ -111,25 +115,9 @@ type FieldProps = { cards: JobCard[] | null; onType: (text: string) => void; onO
 /** Takes what is typed or scanned before the cards are there too: it is looked for once they are. */
 function CardField({ cards, onType, onOpen }: FieldProps) {
   const [asked, setAsked] = useState<string | null>(null);
-  const waiting = useRef<string | null>(null);
-  const card = asked === null || cards === null ? null : cardFor(cards, asked);
-  const said = (asked ?? '').replace(/^@S/i, '').trim();
-  const unknown = asked === null || cards === null || card !== null ? null : said;
-  useEffect(() => {
-    if (waiting.current === null || card === null) return;
-    waiting.current = null;
-    onOpen(card);
-  }, [card, onOpen]);
-  const navigate = useNavigate();
-  const onScan = (code: string) => {
-    if (code.trim() === '') return;
-    const paper = paperCard(code);
-    if (paper !== null) return void navigate(`/bench/cards/${paper}`);
-    const found = cards && cardFor(cards, code);
-    waiting.current = cards === null ? code : null;
-    setAsked(code);
-    if (found) onOpen(found);
-  };
+  const [tool, setTool] = useState<string | null>(null);
+  const onScan = useScanned({ cards, asked, onAsk: setAsked, onOpen, onTool: setTool });
+  const unknown = asked === null || cards === null || cardFor(cards, asked) !== null ? null : asked.replace(/^@S/i, '').trim();
   return (
     <>
       <div className="landscape:absolute landscape:top-1 landscape:right-7">
@@ -144,8 +132,41 @@ function CardField({ cards, onType, onOpen }: FieldProps) {
         />
       </div>
       {unknown !== null && <Unknown said={unknown} />}
+      {tool !== null && <ToolAtHook code={tool} onClose={() => setTool(null)} />}
     </>
   );
+}
+
+type Scanned = {
+  cards: JobCard[] | null;
+  asked: string | null;
+  onAsk: (code: string) => void;
+  onOpen: (card: JobCard) => void;
+  onTool: (code: string) => void;
+};
+
+/** What is done with a scan: a job card on paper, a tool, or a card of the hook, which may still be on its way. */
+function useScanned({ cards, asked, onAsk, onOpen, onTool }: Scanned) {
+  const navigate = useNavigate();
+  const waiting = useRef<string | null>(null);
+  const card = asked === null || cards === null ? null : cardFor(cards, asked);
+  useEffect(() => {
+    if (waiting.current === null || card === null) return;
+    waiting.current = null;
+    onOpen(card);
+  }, [card, onOpen]);
+  return (code: string) => {
+    const [paper, tool] = [paperCard(code), toolCode(code)];
+    const found = cards && cardFor(cards, code);
+    if (code.trim() === '') return;
+    if (paper !== null) void navigate(`/bench/cards/${paper}`);
+    else if (tool !== null && !found) onTool(tool);
+    else {
+      waiting.current = cards === null ? code : null;
+      onAsk(code);
+      if (found) onOpen(found);
+    }
+  };
 }
 
 function Unknown({ said }: { said: string }) {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { CalibrationForm, CalibrationLook } from '@/api/types';
+import type { CalibrationForm, CalibrationLook, ReadingsRead } from '@/api/types';
 import { calendarDay } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Refusal } from '@/ui/Refusal';
@@ -9,7 +9,7 @@ import { Loaded } from '@/ui/states';
 import { AroundForm } from '../AroundForm';
 import { BudgetLines } from '../BudgetLines';
 import { ReadingGrid } from '../ReadingGrid';
-import { type Around, type Cells, type Pass, emptyCells, typed, wanting } from '../calibration';
+import { type Around, type Cells, type Pass, emptyCells, fromFile, typed, wanting } from '../calibration';
 import { record, useCalibrationForm, useLook, useToolCommand } from '../queries';
 
 /** A calibration: what it was held against, as found, what was done, as left. */
@@ -40,13 +40,25 @@ function begin(form: CalibrationForm): Around {
   };
 }
 
-function Entry({ form }: { form: CalibrationForm }) {
-  const [around, setAround] = useState<Around>(() => begin(form));
-  const [cells, setCells] = useState<Cells>(() => emptyCells(form));
-  const [step, setStep] = useState<Step>('around');
+/** What is typed so far, and how it is changed; a file may bring points of its own. */
+function useTyped(shop: CalibrationForm) {
+  const [around, setAround] = useState<Around>(() => begin(shop));
+  const [cells, setCells] = useState<Cells>(() => emptyCells(shop));
+  const [points, setPoints] = useState(shop.points);
   const put = (field: keyof Around, value: string) => setAround((now) => ({ ...now, [field]: value }));
-  const now = typed(form, cells, around);
-  const look = useLook(form.code, now);
+  const take = (read: ReadingsRead) => {
+    const file = fromFile(shop, read);
+    setPoints(file.points);
+    setCells(file.cells);
+    if (file.adjusted) put('adjustment', 'adjusted');
+  };
+  return { form: { ...shop, points }, around, put, cells, setCells, take };
+}
+
+function Entry({ form: shop }: { form: CalibrationForm }) {
+  const { form, around, put, cells, setCells, take } = useTyped(shop);
+  const [step, setStep] = useState<Step>('around');
+  const look = useLook(form.code, typed(form, cells, around));
   const grid = (pass: Pass) => (
     <PassView
       form={form}
@@ -59,23 +71,20 @@ function Entry({ form }: { form: CalibrationForm }) {
       onPut={put}
     />
   );
+  const next = () => setStep(around.not_found === '' ? 'as_found' : 'as_left');
+  const onReadings = (read: ReadingsRead) => {
+    take(read);
+    next();
+  };
+  const views = [
+    { key: 'around', name: 'Against what', body: <AroundForm form={form} around={around} onPut={put} onNext={next} onReadings={onReadings} /> },
+    { key: 'as_found', name: 'As found', body: around.not_found === '' ? grid('as_found') : <Unread around={around} /> },
+    { key: 'as_left', name: 'As left', body: around.adjustment === 'none' && around.not_found === '' ? <AsItWas /> : grid('as_left') },
+  ];
   return (
     <main className="flex grow flex-col">
       <Head form={form} around={around} />
-      <Tabs
-        label="Steps"
-        value={step}
-        onChange={(s) => setStep(s as Step)}
-        views={[
-          {
-            key: 'around',
-            name: 'Against what',
-            body: <AroundForm form={form} around={around} onPut={put} onNext={() => setStep(around.not_found === '' ? 'as_found' : 'as_left')} />,
-          },
-          { key: 'as_found', name: 'As found', body: around.not_found === '' ? grid('as_found') : <Unread around={around} /> },
-          { key: 'as_left', name: 'As left', body: around.adjustment === 'none' && around.not_found === '' ? <AsItWas /> : grid('as_left') },
-        ]}
-      />
+      <Tabs label="Steps" value={step} onChange={(s) => setStep(s as Step)} views={views} />
       <Keep form={form} around={around} cells={cells} step={step} onStep={setStep} look={look.data ?? null} />
     </main>
   );

@@ -64,7 +64,7 @@ function Needs({ needs }: { needs: Tools['needs'] }) {
           <Said says={need.says} tools={need.tools} grave={need.way === 'calibrate' || need.says.includes('overdue')} />
           {may('keep-tools') && (
             <Link to={wayOf(need)} className="quiet font-semibold text-now">
-              {need.way === 'calibrate' ? 'Find out what it reads' : need.tools.length === 1 ? 'Send it away' : 'Send them away'}
+              {WAYS[need.way](need.tools.length)}
             </Link>
           )}
         </li>
@@ -73,8 +73,15 @@ function Needs({ needs }: { needs: Tools['needs'] }) {
   );
 }
 
+const WAYS: Record<Tools['needs'][number]['way'], (n: number) => string> = {
+  calibrate: () => 'Find out what it reads',
+  send: (n) => (n === 1 ? 'Send it away' : 'Send them away'),
+  ask: () => 'See who has what',
+};
+
 function wayOf(need: Tools['needs'][number]): string {
   const [first = ''] = need.tools;
+  if (need.way === 'ask') return '/crib/table?show=out';
   return need.way === 'calibrate' ? `/crib/tools/${first}/calibrate` : `/crib/table?only=${encodeURIComponent(need.tools.join(','))}`;
 }
 

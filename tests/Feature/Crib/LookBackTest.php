@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Crib;
+
+use App\Ledger\Projectors;
+use App\Ledger\Sequencer;
+use App\Ledger\Verification\Verifier;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\Feature\BenchActor;
+
+/** A tool that is found wrong: what it touched, judged again, and what becomes of it. Windows of the test's joint: 30–34 N·m. */
+final class LookBackTest extends CribTestCase
+{
+    public function test_results_since_the_last_good_calibration_are_judged_again_in_in_doubt_and_out(): void
+    {
+        $build = $this->tightened(['33.9', '32.0', '31.7', '30.9']);
+        // 6 % at 36, 7 % at 12: at 32 N·m a little more than 6 %.
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+        $case = $this->case();
+        $results = array_column($case['engines'][0]['joints'][0]['results'], null, 'position');
+
+        self::assertSame([1, ['results' => 4, 'engines' => 1, 'out' => 1, 'in_doubt' => 2], $build], [count($case['engines']), $case['counts'], $case['engines'][0]['build']]);
+        self::assertSame(['in', 'in_doubt', 'in_doubt', 'out'], array_column($results, 'verdict'));
+        self::assertEqualsWithDelta(30.9 / 1.0621, $results[array_key_last($results)]['true'], 0.02);
+        self::assertSame('TW-04 failed its calibration as found: 1 lies outside, 2 are in doubt.', $case['says']);
+        self::assertSame(['2026-03-01', 'its last check that could have seen it, on 1 March 2026, saw none'], [$case['since'], $case['since_why']]);
+    }
+
+    public function test_a_good_check_in_between_takes_what_came_before_it_out_of_doubt(): void
+    {
+        $this->tightened(['32.0', '32.0']);
+        $this->travel(5)->days();
+        $this->keeper('POST', 'tools/TW-04/check', ['nominal' => '36', 'reading' => '36'])->assertOk();
+        $this->tightened(['31.0'], 'TN3-26-0002');
+        $this->travel(5)->days();
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+
+        self::assertSame(1, $this->case()['counts']['results']);
+    }
+
+    public function test_a_drop_casts_doubt_from_the_drop_on(): void
+    {
+        $bench = $this->working('TN3-26-0001');
+        $this->read($bench, ['31.0', '31.0']);
+        $this->travel(1)->hours();
+        $this->keeper('POST', 'tools/TW-04/chain', ['reason' => 'dropped'])->assertOk();
+        $this->travel(1)->hours();
+        $this->read($bench, ['31.0']);
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+
+        self::assertSame([1, 'it was dropped on 15 June 2026'], [$this->case()['counts']['results'], $this->case()['since_why']]);
+    }
+
+    public function test_a_result_counts_if_it_was_received_in_the_doubtful_time_and_a_late_one_opens_the_case_again(): void
+    {
+        $this->tightened(['32.9']);
+        $bench = $this->working('TN3-26-0002');
+        $taken = now();
+        $this->travel(2)->days();
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+        $this->decide('lead', 'redo')->assertOk();
+        $this->world->desk('lead', 'POST', 'cases/1/close')->assertOk()->assertJsonPath('state', 'closed');
+        self::assertSame(1, DB::table('look_back_results')->count());
+
+        $late = $bench->reading('snug:c2a:1', '31.0', change: ['device_time' => $taken->toIso8601ZuluString('millisecond')]);
+        $bench->send($late)->assertOk();
+        $this->artisan('tekkal:late-arrivals')->expectsOutputToContain('Case 1: 1 late.')->assertSuccessful();
+        $this->judged();
+        self::assertSame(['open', 2, 1], [$this->case()['state'], $this->case()['counts']['results'], $this->case()['undecided']]);
+        $this->artisan('tekkal:late-arrivals')->doesntExpectOutputToContain('Case')->assertSuccessful();
+    }
+
+    public function test_a_worker_that_dies_loses_nothing_and_judges_nothing_twice(): void
+    {
+        $this->tightened(['32.0', '32.0', '32.0']);
+        $this->calibrate($this->typed(self::WEAK));
+        $case = $this->judged();
+        DB::table('look_back_cases')->where('id', $case->id)->update(['state' => 'judging']);
+        $this->judged();
+
+        self::assertSame(3, DB::table('look_back_results')->where('case', $case->id)->count());
+        self::assertSame(3, $case->refresh()->judged);
+    }
+
+    public function test_a_case_closes_when_each_engine_has_a_decision_and_a_later_one_stands_beside_the_earlier(): void
+    {
+        $this->tightened(['30.9']);
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+        $close = fn () => $this->world->desk('lead', 'POST', 'cases/1/close');
+        $this->refused($close(), 'case', '1 engine has no decision yet: TN3-26-0001. A case closes when each engine has one.', 409);
+        $this->decide('lead', 'redo', ['c2a'])->assertOk()->assertJsonPath('engines.0.decision.words', 'back off and redo');
+        $this->decide('lead', 'replace')->assertOk()->assertJsonPath('engines.0.decision.words', 'replace');
+        $close()->assertOk();
+        $this->refused($close(), 'case', 'Case 1 is closed already.', 409);
+        $this->refused($this->decide('lead', 'redo'), 'case', 'Case 1 is closed; nothing is decided in it any more.', 409);
+        self::assertSame(2, DB::table('look_back_decisions')->count());
+    }
+
+    public function test_what_lies_outside_is_used_as_it_is_only_when_the_approver_says_so(): void
+    {
+        $build = $this->tightened(['30.9']);
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+
+        self::assertSame('Something on it lies outside its window. That it is used as it is, the approver decides.', $this->decide('lead', 'use_as_is')->assertForbidden()->json('detail'));
+        $this->decide('approver', 'use_as_is')->assertOk()->assertJsonPath('engines.0.decision.by', 'Tobin Harrowmere');
+        $this->world->desk('crib', 'POST', 'cases/1/decisions', ['builds' => [$build], 'decision' => 'redo'])->assertForbidden();
+        $this->refused($this->world->desk('lead', 'POST', 'cases/1/decisions', ['builds' => [$this->world->build('TN3-26-0009')], 'decision' => 'redo']), 'builds', 'Case 1 has not touched this engine.');
+        $this->refused($this->decide('lead', 'redo', ['c4b']), 'positions', 'Nothing was done at c4b with this tool.');
+    }
+
+    public function test_a_tool_that_is_lost_puts_everything_in_doubt_that_it_did_since_it_was_good(): void
+    {
+        $bench = $this->working('TN3-26-0001');
+        $this->read($bench, ['32.0', '32.0']);
+        $bench->send($bench->observation('run_finished'));
+        $this->keeper('POST', 'tools/TW-04', ['fields' => ['months' => '6', 'permissible' => '4 %'] + (array) $this->keeper('GET', 'tools/TW-04')->json('fields')])->assertOk();
+        DB::table('runs')->update(['finished_at' => now()]);
+        $this->keeper('POST', 'tools/TW-04/retire', ['reason' => 'lost'])->assertOk();
+        $this->judged();
+        $case = $this->case();
+
+        self::assertSame([['results' => 2, 'engines' => 1, 'out' => 0, 'in_doubt' => 2], 'lost'], [$case['counts'], $case['cause']]);
+        self::assertNull($case['engines'][0]['joints'][0]['results'][0]['true']);
+        self::assertStringContainsString('nobody can say what they have', $case['engines'][0]['joints'][0]['says']);
+        $this->decide('lead', 'audited')->assertOk();
+        $this->world->desk('lead', 'POST', 'cases/1/close')->assertOk();
+    }
+
+    /** A standard that shows 5 % too much leaves a tool that was set by it 5 % weak: 32 N·m are 30.4. */
+    public function test_a_wrong_standard_reaches_every_tool_that_was_calibrated_against_it(): void
+    {
+        $this->calibrate($this->typed());
+        $this->travel(1)->days();
+        $this->tightened(['33.0', '31.0']);
+        $doubt = fn (array $body) => $this->world->desk('lead', 'POST', 'reference-standards/'.$this->standard().'/doubt', $body);
+        $this->refused($doubt(['since' => '2027-01-01']), 'since', '1 January 2027 lies ahead; today is 16 June 2026.');
+        $this->refused($doubt(['since' => '2026-05-01', 'off' => '5,0']), 'off', 'By how much it showed too much, in %, with a point: 0.8, or -0.8 where it showed too little.');
+        $this->refused($doubt(['since' => '2026-05-01', 'off' => '60']), 'off', 'A standard that is off by more than 50 % is none.');
+        $doubt(['since' => '2026-05-01', 'off' => '5'])->assertOk()->assertJson(['tools' => 1]);
+        $this->judged();
+        $results = $this->case()['engines'][0]['joints'][0]['results'];
+
+        self::assertSame(['wrong_standard', 'it was calibrated against it on 15 June 2026'], [$this->case()['cause'], $this->case()['since_why']]);
+        self::assertEqualsWithDelta([33.0 / 1.053, 31.0 / 1.053], array_column($results, 'true'), 0.02);
+        self::assertSame(['in', 'out'], array_column($results, 'verdict'));
+        $this->refused($doubt(['since' => '2026-05-01']), 'since', 'It is on record already that RS-1 was wrong since 1 May 2026.', 409);
+    }
+
+    public function test_customers_of_engines_that_have_left_are_written_to_and_the_table_holds_every_result(): void
+    {
+        $build = $this->tightened(['30.9']);
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged();
+        $this->world->desk('lead', 'GET', 'cases/1/letters.pdf')->assertNotFound();
+        DB::table('subjects')->where('id', $build)->update(['state' => 'shipped', 'shipped_at' => now()]);
+
+        self::assertStringStartsWith('%PDF-', (string) $this->world->desk('lead', 'GET', 'cases/1/letters.pdf')->assertOk()->getContent());
+        $csv = explode("\r\n", (string) $this->world->desk('lead', 'GET', 'cases/1/letters.csv')->assertOk()->getContent());
+        self::assertStringStartsWith('TN3-26-0001,Skerry Dredging,shipped 15 June 2026,Main caps,A,', $csv[1]);
+        self::assertStringContainsString(',30.9,N·m,29.', $csv[1]);
+    }
+
+    public function test_a_case_verifies_and_comes_to_the_same_when_it_is_told_again(): void
+    {
+        $this->tightened(['32.0', '30.9']);
+        $this->calibrate($this->typed(self::WEAK, self::GOOD));
+        $this->judged();
+        $this->decide('lead', 'redo')->assertOk();
+
+        self::assertContains('look_back_results', app(Projectors::class)->tables());
+        app(Sequencer::class)->run();
+        self::assertSame([], app(Verifier::class)->run()->sentences());
+    }
+
+    /**
+     * @param  list<string>  $torques  at the first positions of the first round
+     * @return string the build
+     */
+    private function tightened(array $torques, string $serial = 'TN3-26-0001'): string
+    {
+        $bench = $this->working($serial);
+        $this->read($bench, $torques);
+
+        return (string) DB::table('runs')->where('id', $bench->run)->value('subject');
+    }
+
+    private function working(string $serial): BenchActor
+    {
+        return $this->world->bench()->ready($this->world->job($this->world->build($serial)))->prepared();
+    }
+
+    /** @param  list<string>  $torques */
+    private function read(BenchActor $bench, array $torques): void
+    {
+        foreach ($torques as $torque) {
+            $bench->send($bench->reading($bench->walk()[0]->id, $torque))->assertOk();
+            $this->travel(1)->minutes();
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function case(): array
+    {
+        return (array) $this->world->desk('lead', 'GET', 'cases/1')->assertOk()->json();
+    }
+
+    /**
+     * @param  list<string>  $positions
+     * @return TestResponse<Response>
+     */
+    private function decide(string $who, string $decision, array $positions = []): TestResponse
+    {
+        $build = DB::table('look_back_results')->value('subject');
+
+        return $this->world->desk($who, 'POST', 'cases/1/decisions', ['builds' => [$build], 'decision' => $decision, 'positions' => $positions]);
+    }
+}
