@@ -11,6 +11,7 @@ use App\Crib\Models\ToolRulesRow;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use Tekkal\Core\Document\Fault;
+use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Tool\AsFound;
 use Tekkal\Core\Tool\ToolForm;
 use Tekkal\Core\Tool\ToolKind;
@@ -54,7 +55,7 @@ final class CribProjector implements Projector
             'tool_paper_kept' => CalibrationRow::query()->whereKey($entry->text('data.calibration'))->update(['paper' => $entry->text('data.digest'), 'paper_type' => $entry->text('data.type')]),
             'fault_reported' => $this->reported($entry),
             'reference_kept', 'reference_doubted' => $this->standard($entry),
-            'tool_rules_set' => ToolRulesRow::query()->updateOrCreate(['form' => $entry->streamId()], ['rules' => data_get($entry->body, 'data'), 'entry_id' => $entry->id(), 'person' => $entry->person(), 'set_at' => $entry->receivedAt()]),
+            'tool_rules_set' => ToolRulesRow::query()->updateOrCreate(['form' => $entry->streamId()], ['rules' => self::kept($entry, 'data'), 'entry_id' => $entry->id(), 'person' => $entry->person(), 'set_at' => $entry->receivedAt()]),
             'lot_received', 'lot_counted', 'lot_closed' => LotRows::project($entry),
             default => ToolMoves::project($entry),
         };
@@ -76,6 +77,18 @@ final class CribProjector implements Projector
         ];
     }
 
+    /**
+     * In the order in which its bytes have it, whether it was just written or is read again.
+     *
+     * @return array<mixed>|null
+     */
+    private static function kept(Entry $entry, string $path): ?array
+    {
+        $value = data_get($entry->body, $path);
+
+        return is_array($value) ? CanonicalJson::decode(CanonicalJson::encode($value)) : null;
+    }
+
     /** One that conforms takes the chain off; one that does not puts it on. */
     private function calibrated(Entry $entry): void
     {
@@ -83,7 +96,7 @@ final class CribProjector implements Projector
         CalibrationRow::query()->create([
             'entry_id' => $entry->id(), 'tool' => $entry->streamId(), 'calibrated_on' => $entry->text('data.calibrated_on'), 'due_on' => $entry->text('data.due_on'), 'certificate' => $entry->text('data.certificate'),
             'conforms' => $conforms, 'found' => $entry->optional('data.found') ?? AsFound::conforming($conforms)->value, 'standard' => $entry->optional('data.standard'), 'person' => $entry->person(), 'recorded_at' => $entry->receivedAt(),
-            'sheet' => data_get($entry->body, 'data.sheet'), 'leaf_hash' => $entry->leafHash,
+            'sheet' => self::kept($entry, 'data.sheet'), 'leaf_hash' => $entry->leafHash,
         ]);
         ToolMoves::calibrated($entry, $conforms);
     }

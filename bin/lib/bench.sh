@@ -1,6 +1,6 @@
 # Figures, measured in one run in an instance of their own, and written into docs/performance.md.
 # Recording after what needs no database: what seeding has left to be written out must not be measured with it.
-BENCH_PARTS=(seed core arithmetic script record enter load library boards)
+BENCH_PARTS=(seed core arithmetic script record enter load library boards crib)
 
 verb_bench() {
   local parts=("$@") part
@@ -86,6 +86,13 @@ bench_enter() { BASE_URL=$(address) slow "From Enter to the next step" npx playw
 bench_boards() {
   slow "An engine of 500 results, one of 5,000, 600 at work" artisan db:seed --class='Tests\Bench\BoardsSeeder' --force
   slow "Board and audit sheets" measure boards php tests/Bench/boards.php "$(address)" 600
+}
+# A database of millions of results, of which one tool has 20,000.
+bench_crib() {
+  local results=${TEKKAL_BENCH_RESULTS:-5000000} worker
+  slow "$results results" sql "$DB_NAME" -e "$(sed "s/RESULTS/$results/" tests/Bench/crib.sql)"
+  worker=$(pgrep -f "artisan queue:work" -u "$SERVICE_USER" | while read -r pid; do grep -qsz "^TEKKAL_VAR=$V" "/proc/$pid/environ" && echo "$pid"; done | head -1)
+  slow "A tool of 20,000 results fails" measure crib php tests/Bench/crib.php "$(address)" "$results" "$worker"
 }
 bench_library() { slow "2,000 procedures, list, search, comparison" measure library php tests/Bench/library.php "$(address)"; }
 

@@ -8,6 +8,13 @@ return new class extends AreaMigration
 {
     public function up(): void
     {
+        $this->cases();
+        $this->results();
+        $this->decisions();
+    }
+
+    private function cases(): void
+    {
         $this->once('look_back_cases', function (Blueprint $t): void {
             $this->uid($t, 'id')->primary();
             $t->unsignedInteger('number')->unique();
@@ -28,6 +35,10 @@ return new class extends AreaMigration
             $t->dateTime('closed_at', 6)->nullable();
             $this->uid($t, 'closed_by')->nullable();
         });
+    }
+
+    private function results(): void
+    {
         $this->once('look_back_results', function (Blueprint $t): void {
             $this->uid($t, 'case');
             $this->uid($t, 'result');
@@ -51,6 +62,10 @@ return new class extends AreaMigration
             $t->primary(['case', 'result', 'step']);
             $t->index(['case', 'subject']);
         });
+    }
+
+    private function decisions(): void
+    {
         $this->once('look_back_decisions', function (Blueprint $t): void {
             $this->uid($t, 'entry_id')->primary();
             $this->uid($t, 'case');

@@ -156,7 +156,7 @@ final class DemoCrib
     private function failed(): void
     {
         $record = ToolRecord::read(ToolTable::filled(DemoTools::failing()));
-        $points = [['15', ['13.86', '13.82', '13.86', '13.82', '13.84']], ['45', ['44.30', '44.34', '44.26', '44.32', '44.28']], ['75', ['74.3', '74.4', '74.3', '74.4', '74.3']]];
+        $points = [['15', ['13.90', '13.86', '13.90', '13.86', '13.88']], ['45', ['44.30', '44.34', '44.26', '44.32', '44.28']], ['75', ['74.3', '74.4', '74.3', '74.4', '74.3']]];
         $input = $this->input($record, -1, 104, array_values(array_map(fn (array $p): array => ['nominal' => $p[0], 'readings' => $p[1]], $points)), [], null);
         ($this->at)(-1, fn (): string => app(RecordCalibration::class)(self::id($record->code), $input, $this->keeper), 5);
     }

@@ -52,6 +52,13 @@ if ($open !== null) {
     $rows[] = ['a run of 42 positions and five rounds (34 and four are asked for) opened, processor four times slower', sprintf('%.0f ms (%.0f ms at full speed)', $open['opened_slow_ms'], $open['opened_ms']), '< 1,000 ms', verdict($open['opened_slow_ms'] < 1000)];
     $rows[] = [sprintf('a decision beside the page, 95th percentile of %d, times four since a worker cannot be slowed', $open['decisions']), sprintf('%.0f ms (4 × %.1f ms); with the screen that follows %.0f ms', 4 * $open['decide_p95_ms'], $open['decide_p95_ms'], 4 * $open['take_p95_ms']), '≤ 20 ms', verdict(4 * $open['decide_p95_ms'] <= 20)];
 }
+$crib = figures($folder, 'crib');
+if ($crib !== null) {
+    $of = sprintf('a tool of %s results among %s fails its calibration', number_format($crib['of_tool']), number_format($crib['results']));
+    $rows[] = ["$of: saved, and the first rows of its case there", sprintf('%.0f ms, %.0f ms', $crib['saved_ms'], $crib['first_ms']), '≤ 1,000 ms', verdict($crib['first_ms'] > 0 && $crib['first_ms'] <= 1000)];
+    $rows[] = ['all of them judged again in the queue; what its worker holds at most', sprintf('%.1f s, %.0f MiB', $crib['judged_ms'] / 1000, $crib['held_mib']), '≤ 10 s, ≤ 128 MB', verdict($crib['judged_ms'] <= 10_000 && $crib['held_mib'] <= 122)];
+    $rows[] = ['the list of cases, and that case with its engines', sprintf('%.0f ms, %.0f ms', $crib['list_ms'], $crib['case_ms']), '–', '–'];
+}
 $script = figures($folder, 'script');
 if ($script !== null) {
     $rows[] = ['script for the first load, gzip', sprintf('%.0f kB', $script['first_kb']), '≤ 200 kB', verdict($script['first_kb'] <= 200)];

@@ -7,6 +7,9 @@ namespace Tests\Feature;
 use App\Bench\Actions\CompareCard;
 use App\Bench\Actions\MoveCard;
 use App\Bench\Actions\PrintCard;
+use App\Crib\Jobs\JudgeCase;
+use App\Crib\Models\LookBackCase;
+use App\Ledger\Recorder;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\GrantPermit;
 use App\Library\Actions\SetStandard;
@@ -18,6 +21,7 @@ use App\People\Actions\AcknowledgeNotice;
 use App\People\Actions\NameDeputy;
 use App\People\Models\Notice;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 
 /** Something of everything that is decided at a desk, and what becomes of a job card on paper. */
 trait BusyDay
@@ -30,6 +34,7 @@ trait BusyDay
         [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
         $this->world->job($this->world->build());
         $this->cards();
+        $this->crib();
         $turnDown = app(TurnDownRevision::class);
         $turnDown->back($this->next('48°'), 'Which page says so?', $approver);
         $new = $this->next('49°');
@@ -46,6 +51,41 @@ trait BusyDay
         $this->permits();
         app(NameDeputy::class)($this->world->person('1042'), ['classes' => ['B'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => '2026-06-01', 'last_day' => '2026-12-31'], $lead);
         app(AcknowledgeNotice::class)(Notice::query()->firstOrFail()->id, $lead);
+    }
+
+    /** A tool that came in, went out, was changed, checked, dropped, sent away, found wrong; its case; a lot, a standard that was wrong, rules of the shop's own. */
+    private function crib(): void
+    {
+        $keeper = fn (string $path, array $body): mixed => $this->world->desk('crib', 'POST', $path, $body)->assertSuccessful()->json();
+        $fields = ['code' => 'TW-50', 'name' => 'Click wrench', 'form' => 'click_wrench', 'unit' => 'N.m', 'lowest' => '12', 'highest' => '60', 'resolution' => '0.5', 'permissible' => '4 %'];
+        $standard = $keeper('reference-standards', ['code' => 'RS-1', 'name' => 'Transducer', 'measures' => 'torque', 'uncertainty' => '0.4 %', 'certificate' => 'T-1', 'laboratory' => 'Sallow', 'valid_from' => '2025-01-01', 'valid_until' => '2027-06-30'])['id'];
+        $keeper('tools', ['tools' => [$fields]]);
+        $keeper('tools/TW-50', ['fields' => ['place' => 'Drawer 1'] + $fields]);
+        $calibrate = fn (string $tool, float $off): mixed => $keeper("tools/$tool/calibrations", [
+            'calibrated_on' => now()->format('Y-m-d'), 'certificate' => 'FC-1', 'standard' => $standard, 'laboratory' => ['kind' => 'own'],
+            'sheet' => ['direction' => 'clockwise', 'as_found' => array_map(fn (string $at): array => ['nominal' => $at, 'readings' => array_fill(0, 5, sprintf('%.2f', (float) $at / $off))], ['12', '36', '60']), 'adjustment' => 'none', 'as_left' => [], 'preloads' => 3],
+        ]);
+        $calibrate('TW-50', 1.0);
+        $keeper('tools/TW-50/lend', ['badge' => '1041']);
+        $keeper('tools/TW-50/return', ['elsewhere' => 'some']);
+        $keeper('tools/TW-50/check', ['nominal' => '36', 'reading' => '36']);
+        $keeper('tools/away', ['tools' => ['TW-50'], 'laboratory' => 'Sallow']);
+        $keeper('tools/back', ['tools' => ['TW-50']]);
+        $keeper('tools/TW-50/chain', ['reason' => 'dropped']);
+        $this->world->desk('lead', 'POST', 'tools/TW-50/interval', ['months' => 6])->assertOk();
+        $lot = $keeper('lots', ['number' => 'H1', 'kind' => 'locker', 'name' => 'Locker', 'quantity' => '7', 'unit' => 'bottles'])['id'];
+        $keeper("lots/$lot/count", ['quantity' => '6']);
+        $keeper('tools/TW-09/retire', ['reason' => 'worn']);
+        $rules = array_column((array) $this->world->desk('crib', 'GET', 'tool-rules')->json('forms'), 'rules', 'form')['click_wrench'];
+        $this->world->desk('lead', 'POST', 'tool-rules/click_wrench', ['rules' => ['readings' => 3] + $rules])->assertOk();
+        // What was pulled with it for the card is looked at.
+        $calibrate('TW-04', 1.06);
+        $case = LookBackCase::query()->where('number', 1)->firstOrFail();
+        (new JudgeCase($case->id))->handle(app(Recorder::class));
+        $builds = DB::table('look_back_results')->distinct()->pluck('subject')->all();
+        $this->world->desk('lead', 'POST', 'cases/1/decisions', ['builds' => $builds, 'decision' => 'redo'])->assertOk();
+        $this->world->desk('lead', 'POST', 'cases/1/close')->assertOk();
+        $this->world->desk('lead', 'POST', "reference-standards/$standard/doubt", ['since' => '2026-05-01', 'off' => '2'])->assertOk();
     }
 
     private function permits(): void

@@ -6,6 +6,7 @@ namespace App\Audit\Queries;
 
 use App\Bench\Queries\CardSheet;
 use App\Crib\Models\ToolRow;
+use App\Crib\Queries\LookBacks;
 use App\Crib\Queries\ToolBook;
 use App\Library\Models\Family;
 use App\Library\Models\RevisionStatus;
@@ -33,7 +34,7 @@ final readonly class BuildSheet
     {
         $joints = JointRecord::allOf($subject);
         $cards = CardSheet::byJoint($subject->id);
-        $audit = new BuildAudit(array_values(array_map(fn (JointRecord $joint) => $joint->evidence(), array_filter($joints, fn (JointRecord $joint): bool => ! $joint->onPaper))), $this->tools(), new DateTimeZone(config('shop.time_zone')));
+        $audit = new BuildAudit(array_values(array_map(fn (JointRecord $joint) => $joint->evidence(), array_filter($joints, fn (JointRecord $joint): bool => ! $joint->onPaper))), $this->tools($subject->id), new DateTimeZone(config('shop.time_zone')));
 
         return [
             'id' => $subject->id,
@@ -54,11 +55,12 @@ final readonly class BuildSheet
     }
 
     /** @return array<string, ToolEvidence> */
-    private function tools(): array
+    private function tools(string $build): array
     {
+        $lookedBack = LookBacks::of($build);
         $tools = [];
         foreach (ToolRow::query()->with('calibrations')->get() as $row) {
-            $tools[$row->id] = new ToolEvidence($row->code, ToolBook::historyOf($row->calibrations));
+            $tools[$row->id] = new ToolEvidence($row->code, ToolBook::historyOf($row->calibrations), $lookedBack[$row->id] ?? []);
         }
 
         return $tools;

@@ -20,6 +20,9 @@ final class RunRule implements EntryRule
     /** A reading, or whatever else was set aside. */
     private const ANY = '';
 
+    /** What is said of a tool later stands for what was said of it first. */
+    private const LIKE = ['tool_changed' => 'tool_registered'];
+
     public function page(Connection $snapshot, array $entries, Report $report): void
     {
         $this->headers($snapshot, $entries, $report);
@@ -79,7 +82,7 @@ final class RunRule implements EntryRule
     /** @param  list<string>  $streams  of one of which it has to be; empty: of any */
     private function one(Entry $entry, ?stdClass $there, string $type, array $streams, Report $report): void
     {
-        if ($there === null || ($type !== self::ANY && $there->type !== $type) || ($streams !== [] && ! in_array($there->stream, $streams, true))) {
+        if ($there === null || ($type !== self::ANY && (self::LIKE[$there->type] ?? $there->type) !== $type) || ($streams !== [] && ! in_array($there->stream, $streams, true))) {
             $report->add(sprintf('Entry %s names a %s that %s.', $entry->id(), $type === self::ANY ? 'reading' : str_replace('_', ' ', $type), $there === null ? 'is not in the record' : 'is something else'));
         }
     }

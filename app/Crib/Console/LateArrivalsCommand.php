@@ -19,8 +19,15 @@ final class LateArrivalsCommand extends Command
 
     protected $description = 'Open look-back cases again into which a late reading belongs';
 
+    /** So long after it was opened a case that is still being judged may have lost its worker. */
+    private const LONG_MIN = 5;
+
     public function handle(Recorder $recorder): void
     {
+        // Whoever is still at it holds the lease, and this one goes away again.
+        foreach (LookBackCase::query()->where('state', 'judging')->where('opened_at', '<', now()->subMinutes(self::LONG_MIN))->get() as $case) {
+            JudgeCase::dispatch($case->id);
+        }
         foreach (LookBackCase::query()->whereNot('state', 'judging')->get() as $case) {
             $recorder->transaction(function () use ($case, $recorder): void {
                 $recorder->lock(LookBackCase::stream($case->id));

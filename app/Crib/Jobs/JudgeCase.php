@@ -23,7 +23,10 @@ final class JudgeCase implements ShouldQueue
 {
     use Queueable;
 
-    private const PIECE = 500;
+    /** An entry has at most 65,535 bytes; a result takes up to 600 of them. */
+    private const IN_AN_ENTRY = 80;
+
+    private const ENTRIES = 6;
 
     private const AGAIN_AFTER_S = 30;
 
@@ -65,12 +68,15 @@ final class JudgeCase implements ShouldQueue
             $recorder->lock(LookBackCase::stream($this->case));
             $case = LookBackCase::query()->findOrFail($this->case);
             $received = now()->utc()->format('Y-m-d\TH:i:s.u\Z');
-            $results = $judge->judge(DoubtfulResults::after($case, self::PIECE));
+            $results = $judge->judge(DoubtfulResults::after($case, self::ENTRIES * self::IN_AN_ENTRY));
             $last = $results[count($results) - 1] ?? null;
-            $entry = $last !== null
-                ? ['case_judged', ['results' => $results, 'cursor' => $last['result'].' '.$last['step'], 'cursor_at' => $last['taken_at']]]
-                : ['case_ready', ['judged_until' => $received]];
-            $recorder->append(new Draft(Ids::next(), $entry[0], LookBackCase::stream($case->id), null, $entry[1]));
+            $draft = fn (string $type, array $data): Draft => new Draft(Ids::next(), $type, LookBackCase::stream($case->id), null, $data);
+            $drafts = array_map(function (array $some) use ($draft): Draft {
+                $end = $some[count($some) - 1];
+
+                return $draft('case_judged', ['results' => $some, 'cursor' => $end['result'].' '.$end['step'], 'cursor_at' => $end['taken_at']]);
+            }, array_chunk($results, self::IN_AN_ENTRY));
+            $recorder->appendAll($drafts === [] ? [$draft('case_ready', ['judged_until' => $received])] : $drafts);
 
             return $last !== null;
         });

@@ -23,6 +23,9 @@ final readonly class CaseEngines
 {
     private const MILLION = 1_000_000;
 
+    /** Of a joint so many results are told one by one, the gravest; the others are counted. */
+    private const DRAWN = 48;
+
     /** @var Collection<int, stdClass> */
     private Collection $results;
 
@@ -87,7 +90,7 @@ final readonly class CaseEngines
 
         return [
             'name' => $name, 'map' => $this->faces[$revision]['sketch'] ?? null, 'risk_class' => $results[0]->risk_class ?? '', 'counts' => self::counts($results), 'says' => CaseWords::joint($results, $name),
-            'results' => array_values($results->map(fn (stdClass $r): array => CaseWords::result($r) + ['number' => (string) ($numbers[$r->position] ?? $r->position), 'clamp' => $revision === '' ? null : $this->clamps->of($revision, $r)])->all()),
+            'results' => array_values($results->sortByDesc(fn (stdClass $r): int => $r->loss === null ? self::MILLION : abs((int) $r->loss))->take(self::DRAWN)->sortBy('taken_at')->map(fn (stdClass $r): array => CaseWords::result($r) + ['number' => (string) ($numbers[$r->position] ?? $r->position), 'clamp' => $revision === '' ? null : $this->clamps->of($revision, $r)])->all()),
         ];
     }
 

@@ -18,6 +18,7 @@ final class CaseSheet
     public static function list(): array
     {
         $cases = LookBackCase::query()->get()->sortBy([fn (LookBackCase $a, LookBackCase $b): int => [$a->state === 'closed', -$a->number] <=> [$b->state === 'closed', -$b->number]])->values();
+
         return array_values($cases->map(fn (LookBackCase $c): array => self::head($c, ToolRow::query()->findOrFail($c->tool)) + ['left' => $c->state === 'open' ? count(self::undecided($c->id)) : 0])->all());
     }
 

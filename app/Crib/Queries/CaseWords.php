@@ -58,13 +58,16 @@ final class CaseWords
     /** @param  Collection<int, stdClass>  $results */
     private static function values(Collection $results): string
     {
-        $read = $results->map(fn (stdClass $r): array => self::result($r))->filter(fn (array $r): bool => $r['true'] !== null)->sortBy('true')->values();
-        if ($read->isEmpty()) {
+        $read = $results->whereNotNull('true_value');
+        $one = $read->first();
+        if ($one === null) {
             return 'nobody can say what they have';
         }
-        [$least, $most] = [$read->first(), $read->last()];
-        $number = fn (float $v): string => rtrim(rtrim(sprintf('%.2f', $v), '0'), '.');
+        // Thousands of results may stand here: the ends are found among the numbers as they are stored.
+        $unit = Written::coded((string) ($one->low ?? $one->high ?? $one->shown))->unit;
+        $number = fn (mixed $v): string => rtrim(rtrim(sprintf('%.2f', (float) $v / $unit->factor()->toFloat()), '0'), '.');
+        [$least, $most] = [$number($read->min('true_value')), $number($read->max('true_value'))];
 
-        return $least['true'] === $most['true'] || $read->count() === 1 ? sprintf("%s\u{A0}%s", $number($least['true']), $least['unit']) : sprintf("%s to %s\u{A0}%s", $number($least['true']), $number($most['true']), $least['unit']);
+        return $least === $most ? "$least\u{A0}{$unit->symbol()}" : "$least to $most\u{A0}{$unit->symbol()}";
     }
 }

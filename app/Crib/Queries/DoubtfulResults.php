@@ -23,7 +23,8 @@ final class DoubtfulResults
         $query = self::unjudged($case);
         if ($case->cursor !== null && $case->cursor_at !== null) {
             [$result, $step] = explode(' ', $case->cursor, 2);
-            $query->whereRaw('(taken_at, entry_id, step) > (?, ?, ?)', [self::sql($case->cursor_at), $result, $step]);
+            // The day alone, too: of three values together the database makes no range.
+            $query->where('taken_at', '>=', self::sql($case->cursor_at))->whereRaw('(taken_at, entry_id, step) > (?, ?, ?)', [self::sql($case->cursor_at), $result, $step]);
         }
 
         return array_values($query->orderBy('taken_at')->orderBy('entry_id')->orderBy('step')->limit($most)

@@ -64,7 +64,7 @@ final readonly class ToolDrift
     public function proposal(): ?array
     {
         $drifts = array_filter(array_map(fn (PointCourse $p): ?Drift => $p->drift(), $this->points));
-        if ($this->last === null || $drifts === [] || $this->tool->months === null) {
+        if ($this->last === null || $drifts === [] || $this->tool->months === null || $this->tool->calibrations->sortByDesc('calibrated_on')->first()?->conforms !== true) {
             return null;
         }
         $proposal = IntervalProposal::of($drifts, $this->limit(), $this->last, $this->tool->months);

@@ -170,6 +170,7 @@ final readonly class BuildAudit
         return match (true) {
             $next === null => new Reason(Answer::NotYet, sprintf('%s was in calibration; its next one, due by %s, settles it.', $tool->code, $then?->due->words() ?? 'no date')),
             $next->found === AsFound::Good => new Reason(Answer::Yes, sprintf('%s was in calibration, and good again on %s.', $tool->code, $next->on->words())),
+            isset($tool->lookedBack[$next->id]) => new Reason($tool->lookedBack[$next->id]->answer(), sprintf('%s was in calibration, but failed its next one on %s: %s.', $tool->code, $next->on->words(), $tool->lookedBack[$next->id]->words())),
             $next->found === AsFound::Failed => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but failed its next one on %s.', $tool->code, $next->on->words())),
             default => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but on %s nobody could read how it was found.', $tool->code, $next->on->words())),
         };

@@ -15,20 +15,36 @@ final readonly class CalibrationSheet
 {
     public const ADJUSTMENTS = ['none', 'adjusted', 'repaired', 'part_replaced'];
 
-    /**
-     * @param  list<PointReadings>  $found  none: it could not be read, or was new
-     * @param  list<PointReadings>  $left  none: it was left as it was found
-     */
-    private function __construct(
-        public CalibrationTerms $terms,
-        public string $direction,
-        public array $found,
-        public string $adjustment,
-        public array $left,
-        public int $preloads,
-        public ?string $temperature,
-        public ?string $humidity,
-    ) {
+    public string $direction;
+
+    /** @var list<PointReadings> none: it could not be read, or was new */
+    public array $found;
+
+    public string $adjustment;
+
+    /** @var list<PointReadings> none: it was left as it was found */
+    public array $left;
+
+    public int $preloads;
+
+    /** °C */
+    public ?string $temperature;
+
+    /** % */
+    public ?string $humidity;
+
+    /** @param  array<mixed>  $typed */
+    private function __construct(array $typed, public CalibrationTerms $terms)
+    {
+        $of = new RuleFields($typed);
+        $unit = $terms->resolution->unit->code();
+        $this->adjustment = $of->oneOf('adjustment', self::ADJUSTMENTS);
+        [$this->found, $this->left] = [self::points($of, 'as_found', $unit), self::points($of, 'as_left', $unit)];
+        if ($this->adjustment === 'none' && $this->left !== [] && $this->found !== []) {
+            throw $of->no('as_left', 'readings', 'without an adjustment it is left as it was found: none');
+        }
+        [$this->direction, $this->preloads] = [$of->oneOf('direction', ['clockwise', 'anticlockwise']), $of->whole('preloads', 0, 20)];
+        [$this->temperature, $this->humidity] = [self::climate($typed, 'temperature', 60.0, '°C'), self::climate($typed, 'humidity', 100.0, '%')];
     }
 
     /**
@@ -38,16 +54,7 @@ final readonly class CalibrationSheet
      */
     public static function read(array $typed, CalibrationTerms $terms): self
     {
-        $of = new RuleFields($typed);
-        $unit = $terms->resolution->unit->code();
-        $adjustment = $of->oneOf('adjustment', self::ADJUSTMENTS);
-        $found = self::points($of, 'as_found', $unit);
-        $left = self::points($of, 'as_left', $unit);
-        if ($adjustment === 'none' && $left !== [] && $found !== []) {
-            throw $of->no('as_left', 'readings', 'without an adjustment it is left as it was found: none');
-        }
-
-        return new self($terms, $of->oneOf('direction', ['clockwise', 'anticlockwise']), $found, $adjustment, $left, $of->whole('preloads', 0, 20), self::climate($typed, 'temperature', 60.0, '°C'), self::climate($typed, 'humidity', 100.0, '%'));
+        return new self($typed, $terms);
     }
 
     /** Null where it could not be read, or was new. */

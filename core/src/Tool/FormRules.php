@@ -14,24 +14,39 @@ final readonly class FormRules
 {
     private const MOST_LINES = 20;
 
-    /**
-     * @param  string  $permissible  proposed for a new tool: a share such as "4 %", or so many steps of its scale, "2 steps"
-     * @param  list<string>  $points  % of the range, from the lowest
-     * @param  array{some: int, much: int}  $elsewhere  pulls that are counted for use elsewhere
-     * @param  list<TemplateLine>  $template
-     */
-    private function __construct(
-        public string $permissible,
-        public array $points,
-        public int $readings,
-        public int $preloads,
-        public ?int $months,
-        public ?int $cycles,
-        public DecisionRule $rule,
-        public array $template,
-        public array $elsewhere,
-        public string $note,
-    ) {
+    /** Proposed for a new tool: a share such as "4 %", or so many steps of its scale, "2 steps". */
+    public string $permissible;
+
+    /** @var list<string> % of the range, from the lowest */
+    public array $points;
+
+    public int $readings;
+
+    public int $preloads;
+
+    public ?int $months;
+
+    public ?int $cycles;
+
+    public DecisionRule $rule;
+
+    /** @var list<TemplateLine> */
+    public array $template;
+
+    /** @var array{some: int, much: int} pulls that are counted for use elsewhere */
+    public array $elsewhere;
+
+    /** Where it is from. */
+    public string $note;
+
+    private function __construct(RuleFields $of)
+    {
+        [$this->permissible, $this->points] = [$of->permissible(), $of->points()];
+        [$this->readings, $this->preloads] = [$of->whole('readings', 1, 30), $of->whole('preloads', 0, 20)];
+        [$this->months, $this->cycles] = [$of->optionalWhole('months', 60), $of->optionalWhole('cycles', 1_000_000)];
+        $this->rule = DecisionRule::tryFrom($of->text('rule')) ?? throw $of->no('rule', $of->text('rule'), implode(', ', array_map(fn (DecisionRule $r): string => $r->value, DecisionRule::cases())));
+        $this->template = array_map(self::line(...), $of->objects('template', self::MOST_LINES));
+        [$this->elsewhere, $this->note] = [$of->elsewhere(), $of->text('note', 500)];
     }
 
     /**
@@ -41,14 +56,7 @@ final readonly class FormRules
      */
     public static function of(array $data): self
     {
-        $of = new RuleFields($data);
-        $template = array_map(self::line(...), $of->objects('template', self::MOST_LINES));
-
-        return new self(
-            $of->permissible(), $of->points(), $of->whole('readings', 1, 30), $of->whole('preloads', 0, 20), $of->optionalWhole('months', 60), $of->optionalWhole('cycles', 1_000_000),
-            DecisionRule::tryFrom($of->text('rule')) ?? throw $of->no('rule', $of->text('rule'), implode(', ', array_map(fn (DecisionRule $r): string => $r->value, DecisionRule::cases()))),
-            $template, $of->elsewhere(), $of->text('note', 500),
-        );
+        return new self(new RuleFields($data));
     }
 
     public static function line(RuleFields $line): TemplateLine

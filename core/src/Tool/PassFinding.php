@@ -99,11 +99,9 @@ final readonly class PassFinding
     {
         $budget = new PointBudget($point, $this->terms, $lowest);
         $limit = $this->drawnIn($budget->expanded());
-        $deviations = $this->deviations($point);
-        $summary = new Summary($deviations);
 
         return new PointFinding(
-            $point->nominal, $deviations, $summary->mean, $summary->range(), $budget->lines, $budget->expanded(), $this->terms->permissible->value()->toFloat(),
+            $point->nominal, $this->deviations($point), $budget->lines, $budget->expanded(), $this->terms->permissible->value()->toFloat(),
             array_map(fn (Written $r): bool => $this->conforms($point->nominal, $r, $limit), $point->readings),
         );
     }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Tekkal\Core\Statistics\Summary;
 use Tekkal\Core\Unit\Written;
 
 /** What one point of a calibration came to. Deviations, lines and uncertainty in % of the reading, or in the unit of the tool. */
 final readonly class PointFinding
 {
+    public float $mean;
+
+    public float $spread;
+
     /**
      * @param  non-empty-list<float>  $deviations  one per reading
      * @param  list<array{name: string, source: BudgetSource, standard: float}>  $lines  of the budget, standard uncertainties
@@ -18,13 +23,13 @@ final readonly class PointFinding
     public function __construct(
         public Written $nominal,
         public array $deviations,
-        public float $mean,
-        public float $spread,
         public array $lines,
         public float $expanded,
         public float $limit,
         public array $conforms,
     ) {
+        $summary = new Summary($deviations);
+        [$this->mean, $this->spread] = [$summary->mean, $summary->range()];
     }
 
     public function isGood(): bool

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Review\Answer;
 use Tekkal\Core\Review\BuildAudit;
 use Tekkal\Core\Review\JointEvidence;
+use Tekkal\Core\Review\LookedBack;
 use Tekkal\Core\Review\Question;
 use Tekkal\Core\Review\Reply;
 use Tekkal\Core\Review\ToolEvidence;
@@ -103,6 +104,19 @@ final class BuildAuditTest extends TestCase
         self::assertStringContainsString('cannot be proved', $reply($coated(true))->reasons[0]->sentence);
     }
 
+    /** Facts of the trade (common practice, no source): what a look-back found of this very engine is the answer, whatever the tool did elsewhere. */
+    public function test_a_tool_that_failed_its_next_calibration_is_answered_by_what_the_look_back_found_here(): void
+    {
+        $failed = fn (?LookedBack $back): Reply => $this->reply(Question::ToolsGood, $this->finished(), later: false, back: $back);
+
+        self::assertSame(Answer::InDoubt, $failed(null)->answer);
+        self::assertSame(Answer::Yes, $failed(new LookedBack(1, 8, 0, 0))->answer);
+        self::assertSame(Answer::InDoubt, $failed(new LookedBack(1, 6, 2, 0, 'use as is'))->answer);
+        self::assertSame(Answer::No, $failed(new LookedBack(1, 4, 3, 1))->answer);
+        self::assertStringEndsWith('failed its next one on 1 October 2026: looked back at (case 1), 1 of its 8 results here lies outside, 3 are in doubt; nobody has decided yet what becomes of it.', $failed(new LookedBack(1, 4, 3, 1))->reasons[0]->sentence);
+        self::assertStringEndsWith('all 8 of its results here stay in; decided: use as is.', $failed(new LookedBack(1, 8, 0, 0, 'use as is'))->reasons[0]->sentence);
+    }
+
     public function test_a_tool_that_was_overdue_that_day_is_a_no_with_its_reason(): void
     {
         $reply = $this->reply(Question::ToolsGood, $this->finished('2026-09-01'));
@@ -152,13 +166,13 @@ final class BuildAuditTest extends TestCase
     }
 
     /** @param  bool|null  $later what the tools' next calibration found; null when there was none */
-    private function reply(Question $question, ?RunState $state, ?string $notInForce = null, int $setAside = 0, ?bool $later = true): Reply
+    private function reply(Question $question, ?RunState $state, ?string $notInForce = null, int $setAside = 0, ?bool $later = true, ?LookedBack $back = null): Reply
     {
         $calibrations = [new Calibration('c1', Day::of('2026-02-28'), Day::of('2026-08-31'), true)];
         if ($later !== null) {
             $calibrations[] = new Calibration('c2', Day::of('2026-10-01'), Day::of('2027-03-31'), $later);
         }
-        $tool = fn (string $code): ToolEvidence => new ToolEvidence($code, new CalibrationHistory($calibrations));
+        $tool = fn (string $code): ToolEvidence => new ToolEvidence($code, new CalibrationHistory($calibrations), $back === null ? [] : ['c2' => $back]);
         $audit = new BuildAudit(
             [new JointEvidence('Main caps', CommonPractice::plan(), $state, $notInForce, $setAside)],
             ['torque' => $tool('W-1'), 'angle' => $tool('G-1')],

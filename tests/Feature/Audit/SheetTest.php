@@ -6,13 +6,13 @@ namespace Tests\Feature\Audit;
 
 use App\Audit\Print\FolderPage;
 use App\Audit\Queries\ResultLines;
-use Tests\Factories\Tools;
 use App\Ledger\Entry;
 use App\Library\Models\Joint;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use App\Shared\Ids;
 use Illuminate\Support\Facades\DB;
+use Tests\Factories\Tools;
 use Tests\Feature\BenchActor;
 use Tests\Feature\FeatureTestCase;
 

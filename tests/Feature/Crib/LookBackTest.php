@@ -90,6 +90,32 @@ final class LookBackTest extends CribTestCase
         self::assertSame(3, $case->refresh()->judged);
     }
 
+    public function test_many_results_with_long_names_are_judged_piece_by_piece_each_in_an_entry_of_its_own(): void
+    {
+        $this->tightened(['32.0']);
+        $one = (array) DB::table('results')->where('stage', 'snug')->first();
+        foreach (range(1, 200) as $n) {
+            DB::table('results')->insert(['entry_id' => sprintf('019f0000-0000-7000-8000-%012d', $n), 'step' => str_pad("snug:$n:", 120, 'x'), 'stage' => str_repeat('s', 60), 'position' => str_pad("p$n", 60, 'y')] + $one);
+        }
+        $this->calibrate($this->typed(self::WEAK));
+        $case = $this->judged();
+
+        self::assertSame(['open', 201, 3], [$case->state, $case->judged, DB::table('ledger_entries')->where('type', 'case_judged')->count()]);
+        self::assertLessThan(65_535, (int) DB::table('ledger_entries')->where('type', 'case_judged')->max(DB::raw('LENGTH(body)')));
+    }
+
+    public function test_a_case_whose_worker_was_lost_is_taken_up_again(): void
+    {
+        $this->tightened(['32.0']);
+        $this->calibrate($this->typed(self::WEAK));
+        DB::table('jobs')->delete();
+        $this->artisan('tekkal:late-arrivals')->assertSuccessful();
+        self::assertSame(0, DB::table('jobs')->count(), 'not before some minutes');
+        $this->travel(10)->minutes();
+        $this->artisan('tekkal:late-arrivals')->assertSuccessful();
+        self::assertSame(1, DB::table('jobs')->count());
+    }
+
     public function test_a_case_closes_when_each_engine_has_a_decision_and_a_later_one_stands_beside_the_earlier(): void
     {
         $this->tightened(['30.9']);
@@ -172,6 +198,8 @@ final class LookBackTest extends CribTestCase
 
     public function test_a_case_verifies_and_comes_to_the_same_when_it_is_told_again(): void
     {
+        // A reading rests on the tool as it was described last.
+        $this->keeper('POST', 'tools/TW-04', ['fields' => ['place' => 'Drawer 1', 'permissible' => '4 %'] + (array) $this->keeper('GET', 'tools/TW-04')->json('fields')])->assertOk();
         $this->tightened(['32.0', '30.9']);
         $this->calibrate($this->typed(self::WEAK, self::GOOD));
         $this->judged();

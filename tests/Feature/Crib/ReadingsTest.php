@@ -63,7 +63,7 @@ final class ReadingsTest extends CribTestCase
         $head = "appraiser,part,trial,reading\n";
         $this->refused($look($head.'A,1,1,1.0', 'TW-04'), 'tool', 'A study is made of gauges; TW-04 is a torque wrench.');
         $this->refused($look($head.'A,1,1,1.0'), 'readings', 'A study has 2 or 3 appraisers, 2 or 3 trials and 2 to 10 parts; these are 1, 1 and 1.');
-        $this->refused($look($head."A,1,1,\"1,0\""), 'text', '"1,0" of appraiser A at part 1 is no number; a decimal has a point.');
+        $this->refused($look($head.'A,1,1,"1,0"'), 'text', '"1,0" of appraiser A at part 1 is no number; a decimal has a point.');
         $this->refused($look($head."A,1,1,1.0\nA,1,1,1.1"), 'text', 'Appraiser A has read part 1 in trial 1 twice.');
         $this->refused($look($head."A,1,1,1\nA,2,1,2\nA,1,2,1\nA,2,2,2\nB,1,1,1\nB,2,1,2\nB,1,2,1"), 'readings', 'Appraiser 2 has not read every part in every trial.');
         $whole = $head."A,1,1,1\nA,2,1,2\nA,1,2,1\nA,2,2,2\nB,1,1,1\nB,2,1,2\nB,1,2,1.1\nB,2,2,2";

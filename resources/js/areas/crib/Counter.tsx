@@ -2,11 +2,11 @@ import { type SyntheticEvent, useState } from 'react';
 import type { ToolOnBoard } from '@/api/types';
 import { Refusal } from '@/ui/Refusal';
 import { ReturnPanel } from './ReturnPanel';
-import { lend, useToolCommand } from './queries';
+import { findTool, lend, useToolCommand } from './queries';
 
 /** The counter: a tool and a badge, in either order, and it is handed out; a tool that is out comes back. */
 export function Counter({ tools }: { tools: ToolOnBoard[] }) {
-  const counter = useCounter(tools);
+  const counter = useCounter(useFind(tools));
   return (
     <div className="relative">
       <form onSubmit={counter.onScan}>
@@ -31,6 +31,14 @@ export function Counter({ tools }: { tools: ToolOnBoard[] }) {
 
 type Asked = { tool: string; badge: string };
 
+/** Off the board; one that has just come in is asked for. */
+function useFind(tools: ToolOnBoard[]) {
+  return async (said: string): Promise<ToolOnBoard | null> => {
+    const code = said.replace(/^@T/i, '').toUpperCase();
+    return tools.find((t) => t.code === code) ?? (await findTool(code).catch(() => null));
+  };
+}
+
 function placeholder({ tool, badge }: Hand): string {
   if (tool !== null) return `a badge for ${tool}`;
   return badge === null ? 'scan a tool or a badge' : `tools for badge ${badge}`;
@@ -42,7 +50,7 @@ const isBadge = (said: string) => /^(?:@B)?\d{3,}$/i.test(said);
 type Hand = { tool: string | null; badge: string | null; says: string };
 const EMPTY: Hand = { tool: null, badge: null, says: '' };
 
-function useCounter(tools: ToolOnBoard[]) {
+function useCounter(find: (said: string) => Promise<ToolOnBoard | null>) {
   const [text, setText] = useState('');
   const [hand, setHand] = useState(EMPTY);
   const [back, setBack] = useState<ToolOnBoard | null>(null);
@@ -65,11 +73,9 @@ function useCounter(tools: ToolOnBoard[]) {
     const said = text.trim();
     setText('');
     lending.reset();
-    const found = tools.find((t) => t.code === said.replace(/^@T/i, '').toUpperCase());
     if (said === '') setHand(EMPTY);
     else if (isBadge(said)) onBadge(said.replace(/^@B/i, ''));
-    else if (found) onTool(found);
-    else setHand({ ...hand, says: `No tool ${said} hangs here. Read its number again.` });
+    else void find(said).then((found) => (found === null ? setHand({ ...hand, says: `No tool ${said} hangs here. Read its number again.` }) : onTool(found)));
   };
   const onBack = (done: ToolOnBoard | null) => {
     setBack(null);

@@ -34,7 +34,7 @@ function Drawer({ name, tools, about }: { name: string; tools: ToolOnBoard[]; ab
         <p className="pr-3 text-[15px] leading-tight text-soft">{about ? kindsOf(tools) : `${String(tools.length)} of them`}</p>
       </div>
       {open ? (
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-x-1">
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(7.9rem,1fr))] gap-x-1">
           {tools.map((tool) => (
             <OnBoard key={tool.id} tool={tool} />
           ))}

@@ -33,5 +33,5 @@ export function PulledAt({ at, page }: Props) {
 }
 
 function shown(value: number): string {
-  return String(Number(value.toPrecision(4)));
+  return String(Number(value.toPrecision(3)));
 }

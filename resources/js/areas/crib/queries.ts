@@ -87,6 +87,7 @@ export type RetireReason = 'worn' | 'broken' | 'lost' | 'sold';
 
 export const lend = (tool: string, badge: string, build: string | null = null) =>
   answerOf(api.POST('/tools/{tool}/lend', { ...of(tool), body: { badge, build } }));
+export const findTool = async (tool: string) => (await answerOf(api.GET('/tools/{tool}', of(tool)))).tool;
 export const takeBack = (tool: string, elsewhere: Elsewhere) => answerOf(api.POST('/tools/{tool}/return', { ...of(tool), body: { elsewhere } }));
 export const chain = (tool: string, reason: ChainReason) => answerOf(api.POST('/tools/{tool}/chain', { ...of(tool), body: { reason } }));
 export const check = (tool: string, body: { nominal: string; reading: string }) => answerOf(api.POST('/tools/{tool}/check', { ...of(tool), body }));

@@ -58,10 +58,10 @@ function Needs({ needs }: { needs: Tools['needs'] }) {
   const may = useMay();
   if (needs.length === 0) return <p className="mt-2 text-soft">No tool needs a hand today.</p>;
   return (
-    <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3 pb-3 lg:grid-cols-4" aria-label="What needs a hand">
+    <ul className="mt-3 grid grid-cols-[repeat(auto-fit,minmax(13.5rem,1fr))] gap-x-6 gap-y-3 pb-3" aria-label="What needs a hand">
       {needs.map((need) => (
         <li key={need.tools.join()}>
-          <Said says={need.says} tools={need.tools} grave={need.way === 'calibrate' || need.says.includes('overdue')} />
+          <Said says={need.says} grave={need.way === 'calibrate' || need.says.includes('overdue')} />
           {may('keep-tools') && (
             <Link to={wayOf(need)} className="quiet font-semibold text-now">
               {WAYS[need.way](need.tools.length)}
@@ -85,14 +85,13 @@ function wayOf(need: Tools['needs'][number]): string {
   return need.way === 'calibrate' ? `/crib/tools/${first}/calibrate` : `/crib/table?only=${encodeURIComponent(need.tools.join(','))}`;
 }
 
-/** The numbers stand out of the sentence. */
-function Said({ says, tools, grave }: { says: string; tools: string[]; grave: boolean }) {
-  const last = tools[tools.length - 1] ?? '';
-  const end = says.indexOf(last) + last.length;
+/** The numbers at its beginning stand out of the sentence. */
+function Said({ says, grave }: { says: string; grave: boolean }) {
+  const numbers = /^(?:[A-Z0-9-]*\d,? (?:and )?)+/.exec(says)?.[0] ?? '';
   return (
     <p className="leading-snug">
-      <b className={grave ? 'text-fault' : ''}>{says.slice(0, end)}</b>
-      {says.slice(end)}
+      <b className={grave ? 'text-fault' : ''}>{numbers.replace(/ and $/, '')}</b>
+      {says.slice(numbers.replace(/ and $/, '').length)}
     </p>
   );
 }

@@ -10,13 +10,14 @@ import { TableHead } from '@/ui/TableHead';
 import { Empty, Loaded } from '@/ui/states';
 import { useForm } from '@/ui/useForm';
 import { RulesOfForms } from '../RulesOfForms';
-import { keepStandard, useStandards } from '../queries';
+import { doubtStandard, keepStandard, useStandards } from '../queries';
 
 /** What calibrations rest on: the reference standards, and by which rules each kind of tool is judged. */
 export function Standards() {
   const may = useMay();
   const query = useStandards();
   const [keeping, setKeeping] = useState<ReferenceStandard | 'new' | null>(null);
+  const [doubting, setDoubting] = useState<ReferenceStandard | null>(null);
   return (
     <main className="grow px-7 pt-4 pb-7">
       <div className="flex items-center justify-between">
@@ -31,17 +32,20 @@ export function Standards() {
               calibrated here without one.
             </Empty>
           ) : (
-            <Table standards={standards} onRenew={may('keep-tools') ? setKeeping : null} />
+            <Table standards={standards} onRenew={may('keep-tools') ? setKeeping : null} onDoubt={may('work-cases') ? setDoubting : null} />
           )
         }
       </Loaded>
       <RulesOfForms />
+      {doubting !== null && <DoubtPanel of={doubting} onClose={() => setDoubting(null)} />}
       {keeping !== null && <KeepPanel of={keeping === 'new' ? null : keeping} onClose={() => setKeeping(null)} />}
     </main>
   );
 }
 
-function Table({ standards, onRenew }: { standards: ReferenceStandard[]; onRenew: ((of: ReferenceStandard) => void) | null }) {
+type TableProps = { standards: ReferenceStandard[]; onRenew: ((of: ReferenceStandard) => void) | null; onDoubt: ((of: ReferenceStandard) => void) | null };
+
+function Table({ standards, onRenew, onDoubt }: TableProps) {
   return (
     <table className="mt-3 w-full text-[15px]">
       <TableHead
@@ -53,32 +57,45 @@ function Table({ standards, onRenew }: { standards: ReferenceStandard[]; onRenew
           ['certificate', 'pl-6'],
           'laboratory',
           ['good', 'text-right'],
-          ['', 'w-44'],
+          ['', 'w-72'],
         ]}
       />
       <tbody>
         {standards.map((s) => (
-          <tr key={s.id} className="h-9 border-b border-hair">
-            <td className="font-semibold">{s.code}</td>
-            <td>{s.name}</td>
-            <td className="text-soft">{s.measures}</td>
-            <td className="text-right">±{s.uncertainty}</td>
-            <td className="pl-6 text-soft">{s.certificate}</td>
-            <td className="text-soft">{s.laboratory}</td>
-            <td className={`text-right whitespace-nowrap ${s.good ? '' : 'font-semibold text-fault'}`}>
-              {s.doubted_since === null ? `${s.good ? 'until' : 'ended'} ${calendarDay(s.valid_until)}` : `wrong since ${calendarDay(s.doubted_since)}`}
-            </td>
-            <td className="text-right">
-              {onRenew !== null && (
-                <Button small onClick={() => onRenew(s)}>
-                  New certificate
-                </Button>
-              )}
-            </td>
-          </tr>
+          <Standard key={s.id} s={s} onRenew={onRenew} onDoubt={onDoubt} />
         ))}
       </tbody>
     </table>
+  );
+}
+
+type RowProps = Omit<TableProps, 'standards'> & { s: ReferenceStandard };
+
+function Standard({ s, onRenew, onDoubt }: RowProps) {
+  return (
+    <tr className="h-9 border-b border-hair">
+      <td className="font-semibold">{s.code}</td>
+      <td>{s.name}</td>
+      <td className="text-soft">{s.measures}</td>
+      <td className="text-right">±{s.uncertainty}</td>
+      <td className="pl-6 text-soft">{s.certificate}</td>
+      <td className="text-soft">{s.laboratory}</td>
+      <td className={`text-right whitespace-nowrap ${s.good ? '' : 'font-semibold text-fault'}`}>
+        {s.doubted_since === null ? `${s.good ? 'until' : 'ended'} ${calendarDay(s.valid_until)}` : `wrong since ${calendarDay(s.doubted_since)}`}
+      </td>
+      <td className="text-right">
+        {onDoubt !== null && s.doubted_since === null && (
+          <Button small onClick={() => onDoubt(s)}>
+            It was wrong
+          </Button>
+        )}
+        {onRenew !== null && (
+          <Button small onClick={() => onRenew(s)}>
+            New certificate
+          </Button>
+        )}
+      </td>
+    </tr>
   );
 }
 
@@ -120,6 +137,32 @@ function KeepPanel({ of, onClose }: { of: ReferenceStandard | null; onClose: () 
         <Field label="Until" type="date" {...bind('valid_until')} />
       </div>
       <Field label="Laboratory" {...bind('laboratory')} />
+    </FormPanel>
+  );
+}
+
+/** A standard was wrong: every tool that was calibrated against it since has a case of its own. */
+function DoubtPanel({ of, onClose }: { of: ReferenceStandard; onClose: () => void }) {
+  const { form, bind } = useForm({ since: '', off: '' });
+  return (
+    <FormPanel
+      fault
+      title={`${of.code} was wrong`}
+      note="Every tool that was calibrated against it since then is looked back at, and nothing is calibrated against it until it has a new certificate."
+      verb="Look back"
+      onClose={onClose}
+      refreshes={['standards']}
+      command={() => doubtStandard(of.id, { since: form.since, off: form.off.trim() === '' ? null : form.off.trim() })}
+    >
+      <Field label="Since" type="date" autoFocus {...bind('since')} />
+      {of.measures === 'torque' && (
+        <Field
+          label="It showed too much by, %"
+          hint="Empty where nobody knows: everything is in doubt then. Below zero where it showed too little."
+          inputMode="decimal"
+          {...bind('off')}
+        />
+      )}
     </FormPanel>
   );
 }

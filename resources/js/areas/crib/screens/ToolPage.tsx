@@ -63,7 +63,7 @@ function Head({ page }: { page: Page }) {
         <p className={`text-lg font-semibold ${bad ? 'text-fault' : ''}`}>{page.says}</p>
         <p className="text-[15px] text-soft">
           {more.filter((m) => m !== null).join('; ')}
-          {tool.due_on !== null && tool.due !== 'none' && `; due by ${calendarDay(tool.due_on)}`}
+          {tool.due_on !== null && ['good', 'soon', 'overdue'].includes(tool.due) && `; due by ${calendarDay(tool.due_on)}`}
           {tool.cycles !== null && `; ${(tool.pulls ?? 0).toLocaleString('en-GB')} of ${tool.cycles.toLocaleString('en-GB')} pulls`}
           {tool.holder !== null && `; ${tool.says}`}
         </p>

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tekkal\Core\Review;
+
+/** What a look-back at a tool came to on one build. */
+final readonly class LookedBack
+{
+    /** @param  string|null  $decision  what becomes of it, in words; null: nobody has decided */
+    public function __construct(public int $case, public int $in, public int $inDoubt, public int $out, public ?string $decision = null)
+    {
+    }
+
+    public function answer(): Answer
+    {
+        return match (true) {
+            $this->out > 0 => Answer::No,
+            $this->inDoubt > 0 => Answer::InDoubt,
+            default => Answer::Yes,
+        };
+    }
+
+    /** "looked back at (case 1), 4 of its results here lie outside, 3 are in doubt; decided: recall the engine" */
+    public function words(): string
+    {
+        $all = $this->in + $this->inDoubt + $this->out;
+        $found = implode(', ', array_filter([
+            $this->out > 0 ? sprintf('%d of its %d results here %s outside', $this->out, $all, $this->out === 1 ? 'lies' : 'lie') : null,
+            $this->inDoubt > 0 ? sprintf('%d %s in doubt', $this->inDoubt, $this->inDoubt === 1 ? 'is' : 'are') : null,
+        ]));
+
+        return sprintf('looked back at (case %d), %s; %s', $this->case, $found === '' ? sprintf('all %d of its results here stay in', $all) : $found, $this->decision === null ? 'nobody has decided yet what becomes of it' : "decided: $this->decision");
+    }
+}
