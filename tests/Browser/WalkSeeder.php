@@ -21,8 +21,8 @@ final class WalkSeeder extends Seeder
     public function run(): void
     {
         $jobs = new JobOf(Person::query()->where('sign_in_name', 'lead')->firstOrFail(), Customer::query()->firstOrFail()->id);
-        $jobs->tools(Person::query()->where('sign_in_name', 'crib')->firstOrFail());
         $procedures = getenv('TEKKAL_WALK') === 'all' ? Procedures::all() : Procedures::covering();
+        $jobs->tools(Person::query()->where('sign_in_name', 'crib')->firstOrFail(), intdiv(count($procedures), 2));
         foreach (array_values($procedures) as $i => $document) {
             $badge = self::HOOKS[$i % count(self::HOOKS)];
             $jobs->procedure($document, sprintf('WALK%02d', $i + 1), Person::query()->where('badge', $badge)->firstOrFail());

@@ -17,6 +17,8 @@ use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Document\DocumentReader;
 use Tekkal\Core\Plan\Expander;
 use Tekkal\Core\Tests\Fixtures\ShopRack;
+use Tekkal\Core\Tool\Tool;
+use Tekkal\Core\Tool\ToolNotes;
 
 /** Any procedure as a job on somebody's hook, and tools for all of them: signed as it stands, since an example of the language need not please an approver. */
 final readonly class JobOf
@@ -45,12 +47,26 @@ final readonly class JobOf
         return [$build, app(GiveProcedure::class)($build, $joint->id, $whose->id, $this->lead, procedure: $procedure->id)];
     }
 
-    /** Two of each, so that one may be dropped. */
-    public function tools(Person $keeper): void
+    /**
+     * Two of each, so that one may be dropped.
+     *
+     * @param  int  $spares  more of each: what was dropped in one job is out of use in every other
+     */
+    public function tools(Person $keeper, int $spares = 0): void
     {
         foreach (ShopRack::plenty()->tools as $tool) {
-            $id = Tools::register($tool->tool, $tool->name, $keeper);
-            Tools::calibrated($id, now()->subMonth()->format('Y-m-d'), now()->addMonth()->format('Y-m-d'), true, 'T', $keeper);
+            $this->tool($tool->tool, $tool->name, $keeper);
         }
+        for ($i = 1; $i <= $spares; $i++) {
+            foreach (ShopRack::good()->tools as $tool) {
+                $of = $tool->tool;
+                $this->tool(new Tool("{$of->code}S$i", $of->kind, $of->range, $of->resolution, notes: new ToolNotes(class: $of->class)), $tool->name, $keeper);
+            }
+        }
+    }
+
+    private function tool(Tool $tool, string $name, Person $keeper): void
+    {
+        Tools::calibrated(Tools::register($tool, $name, $keeper), now()->subMonth()->format('Y-m-d'), now()->addMonth()->format('Y-m-d'), true, 'T', $keeper);
     }
 }
