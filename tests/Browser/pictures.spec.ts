@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { answerCall } from './hand';
-import { atDesk, coreReady, engineIn, enterBadge, expectBolt, layOut, newBench, signInAtBench, takeTool, type, test } from './shop';
+import { atDesk, coreReady, engineIn, expectBolt, layOut, newBench, signInAtBench, takeTool, type, test } from './shop';
 
 // Not a test: takes the pictures of docs/screenshots from the demo as it stands (bin/tekkal pictures, on a fresh demo).
 test('pictures of the main views @pictures', async ({ browser }) => {
@@ -88,14 +88,10 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await bench.getByRole('button', { name: 'Something is wrong' }).click();
   await bench.getByRole('heading', { name: 'What is wrong?' }).waitFor();
   await bench.screenshot(keep('wrong'));
-  await bench.getByRole('button', { name: /gave way/ }).click();
-  await bench.getByText('What it costs', { exact: true }).waitFor();
-  await bench.screenshot(keep('cost'));
 
   for (const [name, badge, serial, shown] of [
     ['stretch', '1041', 'HG4-26-0231', /^Stretch from/],
     ['turn', '1042', 'HG4-26-0228', /^35° of/],
-    ['hold', '1042', 'OS6-26-0176', /^The joint with/],
   ] as const) {
     const other = await newBench(browser, `Bench for ${name}`);
     await signInAtBench(other, badge);
@@ -106,7 +102,6 @@ test('pictures of the main views @pictures', async ({ browser }) => {
       await coreReady(other);
       await other.getByRole('button', { name: 'It is zeroed' }).click();
     }
-    if (name === 'hold') await enterBadge(other, '1043');
     await other.getByRole('img', { name: shown }).waitFor();
     await coreReady(other);
     if (name === 'turn') {
