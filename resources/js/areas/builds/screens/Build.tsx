@@ -50,11 +50,7 @@ function Head({ build }: { build: BuildData }) {
         <Title build={build} />
         <div className="flex items-center gap-4">
           <span className="text-lg font-semibold">{STATE_WORDS[build.state]}</span>
-          {may('audit') && (
-            <ButtonLink to={`/audit/${build.id}`}>
-              Audit sheet
-            </ButtonLink>
-          )}
+          {may('audit') && <ButtonLink to={`/audit/${build.id}`}>Audit sheet</ButtonLink>}
           {may('close-builds') && build.state === 'open' && (
             <Button
               look={build.joints.every((joint) => joint.run?.finished) ? 'main' : 'plain'}
