@@ -31,6 +31,6 @@ do {
 $done = $ms();
 preg_match('/VmHWM:\s+(\d+)/', (string) file_get_contents('/proc/'.(int) $argv[3].'/status'), $held);
 echo json_encode([
-    'results' => (int) $argv[2], 'of_tool' => $case['counts']['results'], 'opened' => count((array) $http->must('cases')['cases']) - $before, 'saved_ms' => round($saved), 'first_ms' => round($first ?? 0), 'judged_ms' => round($done),
+    'results' => (int) $argv[2], 'of_tool' => $case['counts']['results'], 'opened' => count((array) $http->must('cases')['cases']) - $before, 'saved_ms' => round($saved), 'first_ms' => round($first ?? 0), 'judged_ms' => round($done), 'finished' => $case['state'] !== 'judging',
     'held_mib' => round((int) ($held[1] ?? 0) / 1024), 'list_ms' => medianMs(fn () => $http->must('cases')), 'case_ms' => medianMs(fn () => $http->must("cases/{$case['number']}")),
 ], JSON_THROW_ON_ERROR), "\n";

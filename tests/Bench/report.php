@@ -56,7 +56,7 @@ $crib = figures($folder, 'crib');
 if ($crib !== null) {
     $of = sprintf('a tool of %s results among %s fails its calibration', number_format($crib['of_tool']), number_format($crib['results']));
     $rows[] = ["$of: saved, and the first rows of its case there", sprintf('%.0f ms, %.0f ms', $crib['saved_ms'], $crib['first_ms']), '≤ 1,000 ms', verdict($crib['first_ms'] > 0 && $crib['first_ms'] <= 1000)];
-    $rows[] = ['all of them judged again in the queue; what its worker holds at most', sprintf('%.1f s, %.0f MiB', $crib['judged_ms'] / 1000, $crib['held_mib']), '≤ 10 s, ≤ 128 MB', verdict($crib['judged_ms'] <= 10_000 && $crib['held_mib'] <= 122)];
+    $rows[] = ['all of them judged again in the queue; what its worker holds at most', sprintf('%s %.1f s, %.0f MiB', $crib['finished'] ? 'in' : 'not ended after', $crib['judged_ms'] / 1000, $crib['held_mib']), '≤ 10 s, ≤ 128 MB', verdict($crib['finished'] && $crib['judged_ms'] <= 10_000 && $crib['held_mib'] <= 122)];
     $rows[] = ['the list of cases, and that case with its engines', sprintf('%.0f ms, %.0f ms', $crib['list_ms'], $crib['case_ms']), '–', '–'];
 }
 $script = figures($folder, 'script');
