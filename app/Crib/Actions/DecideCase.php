@@ -55,7 +55,7 @@ final readonly class DecideCase
         if ($odd !== []) {
             throw Refused::field('positions', "Nothing was done at $odd[0] with this tool.", $odd[0]);
         }
-        if (DB::table('results')->join('look_back_results AS l', fn ($j) => $j->on('l.result', 'results.entry_id')->on('l.step', 'results.step'))->where('l.case', $case->id)->where('l.subject', $build)->where('results.person', $by->id)->exists()) {
+        if (DB::table('results')->join('look_back_results AS l', fn ($join) => $join->on('l.result', 'results.entry_id')->on('l.step', 'results.step'))->where('l.case', $case->id)->where('l.subject', $build)->where('results.person', $by->id)->exists()) {
             throw Refused::forbidden('You tightened something of it yourself. Somebody else decides what becomes of it.');
         }
         $isOut = (clone $results)->where('verdict', LookBackVerdict::Out->value)->when($positions !== [], fn ($q) => $q->whereIn('position', $positions))->exists();
