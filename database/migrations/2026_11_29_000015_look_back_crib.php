@@ -41,7 +41,8 @@ return new class extends AreaMigration
     {
         $this->once('look_back_results', function (Blueprint $t): void {
             $this->uid($t, 'case');
-            $this->uid($t, 'result');
+            // Of the type that it has in `results`: held against another, no key of this table is used, and a case takes the square of its results.
+            $t->uuid('result');
             $t->string('step', 120)->charset('ascii');
             foreach (['subject', 'joint', 'run'] as $of) {
                 $this->uid($t, $of);
@@ -61,6 +62,7 @@ return new class extends AreaMigration
             $t->dateTime('taken_at', 6);
             $t->primary(['case', 'result', 'step']);
             $t->index(['case', 'subject']);
+            $t->index('subject');
         });
     }
 

@@ -55,8 +55,9 @@ final readonly class CaseEngines
         $subjects = Subject::query()->with('owner')->findMany($this->results->pluck('subject')->unique()->all());
         $decisions = $this->decisions();
         $engines = [];
+        $results = $this->results->groupBy('subject');
         foreach ($subjects as $subject) {
-            $of = $this->results->where('subject', $subject->id)->values();
+            $of = $results->get($subject->id, new Collection);
             $engines[] = [
                 'build' => $subject->id, 'serial' => $subject->title(), 'state' => $subject->state->value, 'customer' => $subject->owner->name ?? Customer::BLANKED, 'where' => self::where($subject),
                 'risk_class' => (string) $of->min('risk_class'), 'loss' => $this->loss($of), 'counts' => self::counts($of), 'decision' => $decisions[$subject->id] ?? null, 'also' => $this->also($subject->id),
