@@ -67,6 +67,9 @@ final class JudgeCase implements ShouldQueue
             $lease->renew() || throw new LostLease;
             $recorder->lock(LookBackCase::stream($this->case));
             $case = LookBackCase::query()->findOrFail($this->case);
+            if ($case->state !== 'judging') {
+                return false; // answered meanwhile by how the tool was found
+            }
             $received = now()->utc()->format('Y-m-d\TH:i:s.u\Z');
             $results = $judge->judge(DoubtfulResults::after($case, self::ENTRIES * self::IN_AN_ENTRY));
             $last = $results[count($results) - 1] ?? null;

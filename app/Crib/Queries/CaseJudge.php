@@ -6,6 +6,7 @@ namespace App\Crib\Queries;
 
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\LookBackCase;
+use Carbon\CarbonImmutable;
 use stdClass;
 use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\LookBack;
@@ -17,15 +18,51 @@ final readonly class CaseJudge
 {
     private const MILLION = 1_000_000;
 
-    private ?LookBack $curve;
+    /** @var list<array{string, LookBack|null}> since when a result is judged by it, in order; null: nobody can say how the tool deviated */
+    private array $curves;
 
     public function __construct(LookBackCase $case)
     {
-        $row = $case->calibration === null ? null : CalibrationRow::query()->find($case->calibration);
-        $sheet = $row?->sheet === null ? null : CalibrationSheet::ofData($row->sheet);
-        // A tool that was set by a wrong standard was left wrong; one that failed was wrong as it was found.
-        $pass = $case->standard === null ? $sheet?->asFound() : ($case->standard_off === null ? null : $sheet?->asLeft());
-        $this->curve = $sheet === null || $pass === null ? null : LookBack::ofPass($pass, $sheet->terms, (float) ($case->standard_off ?? 0));
+        // One that failed was wrong as it was found; one that was set by a wrong standard was left wrong, by each calibration in its own way.
+        $this->curves = $case->standard === null ? [['', self::asFound($case->calibration)]] : self::asLeft($case);
+    }
+
+    private static function asFound(?string $calibration): ?LookBack
+    {
+        $sheet = $calibration === null ? null : self::sheet(CalibrationRow::query()->find($calibration));
+        $pass = $sheet?->asFound();
+
+        return $sheet === null || $pass === null ? null : LookBack::ofPass($pass, $sheet->terms);
+    }
+
+    /** @return list<array{string, LookBack|null}> */
+    private static function asLeft(LookBackCase $case): array
+    {
+        $curves = [];
+        foreach (CalibrationRow::query()->where('tool', $case->tool)->orderBy('calibrated_on')->get() as $row) {
+            $sheet = self::sheet($row);
+            $pass = $sheet?->asLeft();
+            $off = $row->standard === $case->standard ? $case->standard_off : '0';
+            $since = CarbonImmutable::parse($row->calibrated_on, config('shop.time_zone'))->utc()->format('Y-m-d H:i:s.u');
+            $curves[] = [$since, $sheet === null || $pass === null || $off === null ? null : LookBack::ofPass($pass, $sheet->terms, (float) $off)];
+        }
+
+        return $curves;
+    }
+
+    private static function sheet(?CalibrationRow $row): ?CalibrationSheet
+    {
+        return $row?->sheet === null ? null : CalibrationSheet::ofData($row->sheet);
+    }
+
+    private function curve(string $takenAt): ?LookBack
+    {
+        $curve = null;
+        foreach ($this->curves as [$since, $of]) {
+            $curve = $since <= $takenAt ? $of : $curve;
+        }
+
+        return $curve;
     }
 
     /**
@@ -42,7 +79,7 @@ final readonly class CaseJudge
     {
         // What was attested is judged by what the tool was set to.
         $shown = $result->value ?? $result->setting;
-        $again = Rejudgement::of($this->curve, self::base($shown), self::base($result->low), self::base($result->high));
+        $again = Rejudgement::of($this->curve($result->taken_at), self::base($shown), self::base($result->low), self::base($result->high));
 
         return array_filter([
             'result' => $result->entry_id, 'step' => $result->step, 'subject' => $result->subject, 'joint' => $result->joint, 'run' => $result->run, 'stage' => $result->stage, 'position' => $result->position,

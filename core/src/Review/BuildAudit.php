@@ -166,14 +166,29 @@ final readonly class BuildAudit
         }
         $then = $tool->calibrations->latestOn($day);
         $next = $tool->calibrations->firstAfter($day);
+        $back = $this->lookedBackOn($tool, $day, $next?->found === AsFound::Good);
 
         return match (true) {
+            // Of a tool that is lost, or was set by a wrong standard, no next calibration will ever say it.
+            $back !== null => new Reason($back->answer(), sprintf('%s was in calibration, but %s: %s.', $tool->code, $back->cause, $back->words())),
             $next === null => new Reason(Answer::NotYet, sprintf('%s was in calibration; its next one, due by %s, settles it.', $tool->code, $then?->due->words() ?? 'no date')),
             $next->found === AsFound::Good => new Reason(Answer::Yes, sprintf('%s was in calibration, and good again on %s.', $tool->code, $next->on->words())),
-            isset($tool->lookedBack[$next->id]) => new Reason($tool->lookedBack[$next->id]->answer(), sprintf('%s was in calibration, but failed its next one on %s: %s.', $tool->code, $next->on->words(), $tool->lookedBack[$next->id]->words())),
             $next->found === AsFound::Failed => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but failed its next one on %s.', $tool->code, $next->on->words())),
             default => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but on %s nobody could read how it was found.', $tool->code, $next->on->words())),
         };
+    }
+
+    /** The gravest of what was looked back at; null when the day lies in no doubtful time, or the tool was good again. */
+    private function lookedBackOn(ToolEvidence $tool, Day $day, bool $goodAgain): ?LookedBack
+    {
+        $gravest = null;
+        foreach ($tool->lookedBack as $back) {
+            if ($back->covers($day) && ! ($goodAgain && $back->settledByGood) && ($gravest === null || $gravest->answer()->and($back->answer()) !== $gravest->answer())) {
+                $gravest = $back;
+            }
+        }
+
+        return $gravest;
     }
 
     /** @return list<array{Step, Attempt}> the attempts on which the steps of a joint stand, in plan order */

@@ -4,12 +4,33 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Review;
 
+use Tekkal\Core\Tool\Day;
+
 /** What a look-back at a tool came to on one build. */
 final readonly class LookedBack
 {
-    /** @param  string|null  $decision  what becomes of it, in words; null: nobody has decided */
-    public function __construct(public int $case, public int $in, public int $inDoubt, public int $out, public ?string $decision = null)
+    /**
+     * @param  string  $cause  why one looked back, in words that follow the tool's code: "failed its check"
+     * @param  Day|null  $since  the first doubtful day; null: all that came before
+     * @param  bool  $settledByGood  does a calibration that finds the tool good answer it?
+     * @param  string|null  $decision  what becomes of it, in words; null: nobody has decided
+     */
+    public function __construct(
+        public int $case,
+        public string $cause,
+        public ?Day $since,
+        public Day $until,
+        public bool $settledByGood,
+        public int $in,
+        public int $inDoubt,
+        public int $out,
+        public ?string $decision = null,
+    ) {
+    }
+
+    public function covers(Day $day): bool
     {
+        return ! $day->isAfter($this->until) && ($this->since === null || ! $this->since->isAfter($day));
     }
 
     public function answer(): Answer

@@ -9,7 +9,7 @@ use Tekkal\Core\Tool\CalibrationHistory;
 /** What the crib knows of a tool that was used. */
 final readonly class ToolEvidence
 {
-    /** @param  array<string, LookedBack>  $lookedBack  what a look-back came to on this build, by the calibration that opened it */
+    /** @param  list<LookedBack>  $lookedBack  what look-backs came to on this build */
     public function __construct(
         public string $code,
         public CalibrationHistory $calibrations,

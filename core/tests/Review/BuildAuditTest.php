@@ -107,14 +107,32 @@ final class BuildAuditTest extends TestCase
     /** Facts of the trade (common practice, no source): what a look-back found of this very engine is the answer, whatever the tool did elsewhere. */
     public function test_a_tool_that_failed_its_next_calibration_is_answered_by_what_the_look_back_found_here(): void
     {
-        $failed = fn (?LookedBack $back): Reply => $this->reply(Question::ToolsGood, $this->finished(), later: false, back: $back);
+        $failed = fn (LookedBack ...$back): Reply => $this->reply(Question::ToolsGood, $this->finished(), later: false, back: array_values($back));
+        $found = fn (int $in, int $inDoubt, int $out, ?string $decision = null, ?string $since = '2026-02-28'): LookedBack => new LookedBack(1, 'failed its calibration as found', $since === null ? null : Day::of($since), Day::of('2026-10-01'), false, $in, $inDoubt, $out, $decision);
 
-        self::assertSame(Answer::InDoubt, $failed(null)->answer);
-        self::assertSame(Answer::Yes, $failed(new LookedBack(1, 8, 0, 0))->answer);
-        self::assertSame(Answer::InDoubt, $failed(new LookedBack(1, 6, 2, 0, 'use as is'))->answer);
-        self::assertSame(Answer::No, $failed(new LookedBack(1, 4, 3, 1))->answer);
-        self::assertStringEndsWith('failed its next one on 1 October 2026: looked back at (case 1), 1 of its 8 results here lies outside, 3 are in doubt; nobody has decided yet what becomes of it.', $failed(new LookedBack(1, 4, 3, 1))->reasons[0]->sentence);
-        self::assertStringEndsWith('all 8 of its results here stay in; decided: use as is.', $failed(new LookedBack(1, 8, 0, 0, 'use as is'))->reasons[0]->sentence);
+        self::assertSame(Answer::InDoubt, $failed()->answer);
+        self::assertSame(Answer::Yes, $failed($found(8, 0, 0))->answer);
+        self::assertSame(Answer::InDoubt, $failed($found(6, 2, 0, 'use as is'))->answer);
+        self::assertSame(Answer::No, $failed($found(4, 3, 1))->answer);
+        self::assertSame(Answer::No, $failed($found(8, 0, 0), $found(4, 3, 1), $found(6, 2, 0))->answer, 'of several the gravest');
+        self::assertStringEndsWith('but failed its calibration as found: looked back at (case 1), 1 of its 8 results here lies outside, 3 are in doubt; nobody has decided yet what becomes of it.', $failed($found(4, 3, 1))->reasons[0]->sentence);
+        self::assertStringEndsWith('all 8 of its results here stay in; decided: use as is.', $failed($found(8, 0, 0, 'use as is'))->reasons[0]->sentence);
+        self::assertStringEndsWith('failed its next one on 1 October 2026.', $failed($found(8, 0, 0, null, '2026-03-03'))->reasons[0]->sentence, 'the day lies before the doubtful time');
+        self::assertSame(Answer::Yes, $failed($found(8, 0, 0, null, null))->answer, 'nobody knows since when');
+    }
+
+    /** Facts of the trade (common practice, no source): what is lost is never read again, so its results do not wait for that; what was set by a wrong standard is not made good by the next calibration. */
+    public function test_a_tool_that_no_later_calibration_will_settle_is_answered_by_its_look_back(): void
+    {
+        $back = fn (string $cause, bool $settledByGood = false): LookedBack => new LookedBack(2, $cause, Day::of('2026-02-28'), Day::of('2026-04-01'), $settledByGood, 0, 8, 0, 'residual audit');
+        $lost = $this->reply(Question::ToolsGood, $this->finished(), later: null, back: [$back('was lost')]);
+
+        self::assertSame(Answer::InDoubt, $lost->answer);
+        self::assertSame('W-1 was in calibration, but was lost: looked back at (case 2), 8 are in doubt; decided: residual audit.', $lost->reasons[0]->sentence);
+        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), back: [$back('was set by a wrong standard')])->answer);
+        self::assertSame(Answer::Yes, $this->reply(Question::ToolsGood, $this->finished(), back: [$back('failed its check', true)])->answer);
+        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: null, back: [$back('failed its check', true)])->answer);
+        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: false, back: [$back('failed its check', true)])->answer);
     }
 
     public function test_a_tool_that_was_overdue_that_day_is_a_no_with_its_reason(): void
@@ -165,14 +183,17 @@ final class BuildAuditTest extends TestCase
         return $answers;
     }
 
-    /** @param  bool|null  $later what the tools' next calibration found; null when there was none */
-    private function reply(Question $question, ?RunState $state, ?string $notInForce = null, int $setAside = 0, ?bool $later = true, ?LookedBack $back = null): Reply
+    /**
+     * @param  bool|null  $later what the tools' next calibration found; null when there was none
+     * @param  list<LookedBack>  $back
+     */
+    private function reply(Question $question, ?RunState $state, ?string $notInForce = null, int $setAside = 0, ?bool $later = true, array $back = []): Reply
     {
         $calibrations = [new Calibration('c1', Day::of('2026-02-28'), Day::of('2026-08-31'), true)];
         if ($later !== null) {
             $calibrations[] = new Calibration('c2', Day::of('2026-10-01'), Day::of('2027-03-31'), $later);
         }
-        $tool = fn (string $code): ToolEvidence => new ToolEvidence($code, new CalibrationHistory($calibrations), $back === null ? [] : ['c2' => $back]);
+        $tool = fn (string $code): ToolEvidence => new ToolEvidence($code, new CalibrationHistory($calibrations), $back);
         $audit = new BuildAudit(
             [new JointEvidence('Main caps', CommonPractice::plan(), $state, $notInForce, $setAside)],
             ['torque' => $tool('W-1'), 'angle' => $tool('G-1')],

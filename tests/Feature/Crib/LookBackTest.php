@@ -182,6 +182,50 @@ final class LookBackTest extends CribTestCase
         $this->refused($doubt(['since' => '2026-05-01']), 'since', 'It is on record already that RS-1 was wrong since 1 May 2026.', 409);
     }
 
+    /** What a calibration against a good standard left is judged by that one; before it, by the one that was in force then. */
+    public function test_each_result_is_judged_by_the_calibration_that_was_in_force_when_it_was_taken(): void
+    {
+        $this->calibrate($this->typed());
+        $this->travel(1)->days();
+        $this->tightened(['31.0']);
+        $this->travel(1)->days();
+        $this->calibrate($this->typed([2.0, 2.0, 2.0], [], ['certificate' => 'FC-2']));
+        $this->travel(1)->days();
+        $this->tightened(['31.0'], 'TN3-26-0002');
+        $this->travel(1)->days();
+        $this->calibrate($this->typed([0.5, 0.3, 0.2], [], ['certificate' => 'FC-3', 'standard' => $this->standard('RS-2')]));
+        $this->travel(1)->days();
+        $this->tightened(['31.0'], 'TN3-26-0003');
+        $this->world->desk('lead', 'POST', 'reference-standards/'.$this->standard().'/doubt', ['since' => '2026-05-01', 'off' => '1'])->assertOk();
+        $this->judged();
+        $true = DB::table('look_back_results')->orderBy('taken_at')->pluck('true_value')->all();
+
+        self::assertEqualsWithDelta([31.0 / 1.013, 31.0 / 1.03, 31.0 / 1.003], array_map(floatval(...), $true), 0.02);
+    }
+
+    public function test_the_audit_of_an_engine_is_answered_by_the_look_back_where_no_later_calibration_ever_will(): void
+    {
+        $build = $this->tightened(['32.0']);
+        $answer = fn (): string => (string) $this->world->desk('lead', 'GET', "audit/$build")->assertOk()->json('replies.3.reasons.0.sentence');
+        self::assertStringContainsString('its next one, due by', $answer());
+        DB::table('runs')->update(['finished_at' => now()]);
+        $this->keeper('POST', 'tools/TW-04', ['fields' => ['months' => '6', 'permissible' => '4 %'] + (array) $this->keeper('GET', 'tools/TW-04')->json('fields')])->assertOk();
+        $this->keeper('POST', 'tools/TW-04/retire', ['reason' => 'broken'])->assertOk();
+        $this->judged();
+        $this->decide('lead', 'audited')->assertOk();
+
+        self::assertSame('TW-04 was in calibration, but broke or was lost before anybody could read it: looked back at (case 1), 1 is in doubt; decided: audited on the engine and good.', $answer());
+    }
+
+    public function test_a_case_that_was_answered_while_it_was_judged_stays_closed(): void
+    {
+        $this->tightened(['32.0']);
+        $this->keeper('POST', 'tools/TW-04/check', ['nominal' => '36', 'reading' => '33'])->assertOk();
+        $this->calibrate($this->typed());
+
+        self::assertSame(['closed', 0], [$this->judged()->state, DB::table('look_back_results')->count()]);
+    }
+
     public function test_customers_of_engines_that_have_left_are_written_to_and_the_table_holds_every_result(): void
     {
         $build = $this->tightened(['30.9']);
