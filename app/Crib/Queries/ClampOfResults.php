@@ -14,11 +14,8 @@ use Tekkal\Core\Unit\Written;
 /** The clamp load that a result was believed to give, and what it comes to now: an estimate, where the procedure says enough for one. */
 final class ClampOfResults
 {
-    /** @var array<string, array{string, ClampShift}|null> by revision and group */
+    /** @var array<string, array<string, array{string, ClampShift}>> by revision and position */
     private array $shifts = [];
-
-    /** @var array<string, array<string, string>> group by position, by revision */
-    private array $groups = [];
 
     /** @return array{believed: float, now: float, low: float|null, high: float|null}|null kN; null where there is no estimate, or a later round went over it */
     public function of(string $revision, stdClass $result): ?array
@@ -26,7 +23,8 @@ final class ClampOfResults
         if ($result->true_value === null || $result->shown === null || Written::coded($result->shown)->unit->kind() !== Kind::Torque) {
             return null;
         }
-        [$stage, $shift] = $this->shift($revision, $result->position) ?? [null, null];
+        $this->shifts[$revision] ??= (new LoadBands(Procedures::revision($revision), Procedures::document($revision)))->shifts();
+        [$stage, $shift] = $this->shifts[$revision][$result->position] ?? [null, null];
         if ($shift === null || $stage !== $result->stage) {
             return null;
         }
@@ -35,29 +33,5 @@ final class ClampOfResults
         [$believed, $now] = [$clamp($base($result->shown)), $clamp((float) $result->true_value)];
 
         return $believed === null || $now === null ? null : ['believed' => round($believed, 3), 'now' => round($now, 3), 'low' => $clamp($base($result->low)), 'high' => $clamp($base($result->high))];
-    }
-
-    /** @return array{string, ClampShift}|null */
-    private function shift(string $revision, string $position): ?array
-    {
-        $this->groups[$revision] ??= self::groupsOf($revision);
-        $group = $this->groups[$revision][$position] ?? '';
-        $key = "$revision $group";
-        if (! array_key_exists($key, $this->shifts)) {
-            $this->shifts[$key] = $group === '' ? null : (new LoadBands(Procedures::revision($revision), Procedures::document($revision)))->shift($group);
-        }
-
-        return $this->shifts[$key];
-    }
-
-    /** @return array<string, string> */
-    private static function groupsOf(string $revision): array
-    {
-        $groups = [];
-        foreach (Procedures::revision($revision)->map->positions as $position) {
-            $groups[$position->key] = $position->group;
-        }
-
-        return $groups;
     }
 }

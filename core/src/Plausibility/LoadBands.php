@@ -49,17 +49,32 @@ final readonly class LoadBands
     }
 
     /**
-     * What a change of torque or angle does to the clamp of a group, and the stage whose torque it is that counts; null
-     * where no torque is final.
+     * What a change of torque or angle does to the clamp at each position, and the stage whose torque it is that counts.
+     * Left out is where no torque is final, and where an adapter is on: what is read there is the wrench's torque, not the
+     * fastener's.
      *
-     * @return array{string, ClampShift}|null
+     * @return array<string, array{string, ClampShift}>
      */
-    public function shift(string $group): ?array
+    public function shifts(): array
     {
-        $of = $this->revision->groups[$group] ?? null;
-        [$torque, $degrees, $stage] = $of === null ? [null, 0.0, ''] : $this->final($of);
+        $groups = array_map($this->shift(...), $this->revision->groups);
+        $shifts = [];
+        foreach ($this->revision->map->positions as $position) {
+            $shift = isset($this->revision->map->adapters[$position->key]) ? null : $groups[$position->group] ?? null;
+            if ($shift !== null) {
+                $shifts[$position->key] = $shift;
+            }
+        }
 
-        return $of === null || $torque === null ? null : [$stage, new ClampShift(JointInput::of($this->document, $of->fastener, JointInput::condition($this->revision->agents, $group)), $torque->quantity()->inBase()->toFloat(), $degrees)];
+        return $shifts;
+    }
+
+    /** @return array{string, ClampShift}|null */
+    private function shift(Group $group): ?array
+    {
+        [$torque, $degrees, $stage] = $this->final($group);
+
+        return $torque === null ? null : [$stage, new ClampShift(JointInput::of($this->document, $group->fastener, JointInput::condition($this->revision->agents, $group->key)), $torque->quantity()->inBase()->toFloat(), $degrees)];
     }
 
     /**

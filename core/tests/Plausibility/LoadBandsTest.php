@@ -42,6 +42,21 @@ final class LoadBandsTest extends TestCase
         self::assertSame('125°', $band['angle']);
     }
 
+    /** A crow-foot changes what the wrench shows (core/src/Tool/Adapter.php, FAA AC 43.13-1B): its reading is not the torque at the fastener. */
+    public function test_of_a_reading_with_an_adapter_on_no_clamp_is_said(): void
+    {
+        $document = Bench::document('23-pump-by-crow-foot');
+        $with = (new LoadBands(DocumentReader::read($document), $document))->shifts();
+        $on = array_values(array_filter(array_column($document['map']['positions'], 'adapter', 'key')));
+        $document['map']['positions'] = array_map(fn (array $p): array => array_diff_key($p, ['adapter' => 0]), $document['map']['positions']);
+        unset($document['adapters']);
+        $all = (new LoadBands(DocumentReader::read($document), $document))->shifts();
+
+        self::assertCount(2, $on);
+        self::assertCount(count($document['map']['positions']), $all);
+        self::assertCount(count($all) - 2, $with);
+    }
+
     /**
      * @param  array<string, mixed>  $fastener
      * @return list<array<string, mixed>>
