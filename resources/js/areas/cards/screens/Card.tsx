@@ -4,6 +4,7 @@ import { useZone } from '@/api/session';
 import type { PaperCardSheet } from '@/api/types';
 import { calendarDay, dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { FileLink } from '@/ui/ButtonLink';
 import { Refusal } from '@/ui/Refusal';
 import { Loaded } from '@/ui/states';
 import { BackPanel } from '../BackPanel';
@@ -77,24 +78,11 @@ function Ways({ card, onPanel }: HeadProps) {
   return (
     <div>
       <div className="flex flex-wrap items-center justify-end gap-3">
-        {isOpen && (
-          <a
-            className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold whitespace-nowrap hover:bg-paper"
-            href={paperOf(card.number)}
-            target="_blank"
-            rel="noreferrer"
-          >
-            Print it
-          </a>
-        )}
+        {isOpen && <FileLink href={paperOf(card.number)}>Print it</FileLink>}
         {card.scan !== null && (
-          <a
-            className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold whitespace-nowrap hover:bg-paper"
-            href={scanOf(card.number)}
-            download
-          >
+          <FileLink href={scanOf(card.number)} saves>
             Save the scan
-          </a>
+          </FileLink>
         )}
         {card.state === 'out' && (
           <Button disabled={lose.isPending} onClick={() => lose.mutate(undefined)}>

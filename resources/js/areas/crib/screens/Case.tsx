@@ -4,6 +4,7 @@ import { useMay, useZone } from '@/api/session';
 import type { CaseEngine, CaseSheet } from '@/api/types';
 import { calendarDay, count, dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { FileLink } from '@/ui/ButtonLink';
 import { Refusal } from '@/ui/Refusal';
 import { Loaded } from '@/ui/states';
 import { CaseEngineRow } from '../CaseEngineRow';
@@ -67,16 +68,7 @@ function Head({ sheet }: { sheet: CaseSheet }) {
       <div className="flex items-center gap-7">
         <h1 className="wide text-[40px] font-bold whitespace-nowrap">Case {sheet.number}</h1>
         <Says sheet={sheet} />
-        {may('work-cases') && shipped && (
-          <a
-            className="rounded border border-line bg-sheet px-4 py-2 text-[15px] font-semibold whitespace-nowrap hover:bg-paper"
-            href={lettersOf(sheet.number)}
-            target="_blank"
-            rel="noreferrer"
-          >
-            Letters to customers
-          </a>
-        )}
+        {may('work-cases') && shipped && <FileLink href={lettersOf(sheet.number)}>Letters to customers</FileLink>}
         {may('work-cases') && sheet.state !== 'closed' && (
           <Button disabled={sheet.undecided > 0 || sheet.state !== 'open' || close.isPending} onClick={() => close.mutate(undefined)}>
             Close the case

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import type { ToolFields, ToolRows } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
-import { ButtonLink } from '@/ui/ButtonLink';
+import { ButtonLink, FileLink } from '@/ui/ButtonLink';
 import { Refusal } from '@/ui/Refusal';
 import { TableHead } from '@/ui/TableHead';
 import { Tabs } from '@/ui/Tabs';
@@ -39,9 +39,9 @@ function Registered({ codes, onMore }: { codes: string[]; onMore: () => void }) 
       <h1 className="text-2xl">{codes.length === 1 ? `${codes[0] ?? ''} hangs in the crib` : `${String(codes.length)} tools hang in the crib`}</h1>
       <p className="mt-1 max-w-prose text-soft">{codes.join(', ')}. What is calibrated goes out once it has a calibration.</p>
       <div className="mt-5 flex items-center gap-4">
-        <a className="rounded border border-now bg-now px-4 py-2 text-[15px] font-semibold text-on-now" href={labelsOf(codes)} target="_blank" rel="noreferrer">
+        <FileLink href={labelsOf(codes)} main>
           Print {codes.length === 1 ? 'its label' : 'their labels'}
-        </a>
+        </FileLink>
         <ButtonLink to="/crib">To the board</ButtonLink>
         <Button onClick={onMore}>Register more</Button>
       </div>
