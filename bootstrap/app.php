@@ -78,9 +78,10 @@ $app = Application::configure(basePath: $base)
         // Who may be here at all comes before what an address stands for: nobody learns by a 404 what there is.
         $middleware->priority([PlainInput::class, KeepSessionLimits::class, OnceById::class, RequireDevice::class, RequireDesk::class, RequireBench::class, AuthenticatesRequests::class, Authorize::class, SubstituteBindings::class]);
         $middleware->alias(['desk' => RequireDesk::class, 'bench' => RequireBench::class, 'device' => RequireDevice::class]);
-        // A document is kept as it was written, and so is what a bench saw: blanks and empty texts included.
+        // A document is kept as it was written, and so is what a bench saw: blanks and empty texts included. A table is
+        // read with what its file began with.
         $document = fn (Request $request): bool => $request->is('api/library/drafts/*', 'api/library/look', 'api/bench/*');
-        $middleware->trimStrings([$document]);
+        $middleware->trimStrings([$document, fn (Request $request): bool => $request->is(PlainInput::TABLES)]);
         $middleware->convertEmptyStringsToNull([$document]);
         $middleware->redirectGuestsTo(fn (): string => '/sign-in');
     })

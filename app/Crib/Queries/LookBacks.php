@@ -25,7 +25,7 @@ final class LookBacks
             $cause = CaseCause::from($row->cause);
             $back[$row->tool][] = new LookedBack(
                 (int) $row->number, $cause->words(), $row->since === null ? null : self::day($row->since), self::day($row->until), $cause === CaseCause::FailedCheck,
-                (int) $row->inside, (int) $row->doubtful, (int) $row->outside, is_string($decision) ? CaseDecision::from($decision)->words() : null,
+                ['in' => (int) $row->inside, 'in_doubt' => (int) $row->doubtful, 'out' => (int) $row->outside], is_string($decision) ? CaseDecision::from($decision)->words() : null,
             );
         }
 

@@ -21,6 +21,7 @@ final class ReadingTable
     public static function calibration(string $text): array
     {
         $passes = ['as_found' => [], 'as_left' => []];
+        $text = TableText::of($text, 'text');
         $rows = str_starts_with(ltrim($text), '{') ? self::json($text) : self::rows($text, self::CALIBRATION, 'unit');
         foreach ($rows as $row) {
             $pass = self::PASSES[strtolower($row['pass'])] ?? throw Refused::field('text', "\"{$row['pass']}\" is no pass of a calibration; as found or as left is wanted.", $row['pass']);
@@ -35,7 +36,7 @@ final class ReadingTable
     public static function study(string $text): array
     {
         $cells = [];
-        foreach (self::rows($text, self::STUDY, null) as $row) {
+        foreach (self::rows(TableText::of($text, 'text'), self::STUDY, null) as $row) {
             if (preg_match('/^-?\d{1,9}(\.\d{1,9})?$/D', $row['reading']) !== 1) {
                 throw Refused::field('text', sprintf('"%s" of appraiser %s at part %s is no number; a decimal has a point.', $row['reading'], $row['appraiser'], $row['part']), $row['reading']);
             }

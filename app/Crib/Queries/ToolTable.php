@@ -22,10 +22,7 @@ final class ToolTable
     /** @return list<array{fields: array<string, string>, problem: string|null, field: string|null}> */
     public static function read(string $csv): array
     {
-        if (! mb_check_encoding($csv, 'UTF-8') || str_starts_with($csv, "\xFF\xFE") || str_starts_with($csv, "\xFE\xFF")) {
-            throw Refused::field('csv', 'The table is not in UTF-8. Save it as "CSV UTF-8" and try again.', '');
-        }
-        $rows = Csv::rows($csv);
+        $rows = Csv::rows(TableText::of($csv, 'csv'));
         $head = array_map(fn (string $c): string => strtolower(trim($c)), array_shift($rows) ?? []);
         self::columns($head);
         if ($rows === []) {

@@ -13,12 +13,14 @@ use Tekkal\Core\Document\PlainText;
 
 /**
  * Refuses control signs and marks that turn the direction of writing in anything that is typed at a desk, wherever it
- * goes: what looks the same is to be the same. What a bench saw is kept to the byte, and a draft is saved as it stands;
- * the core says what is wrong with it.
+ * goes: what looks the same is to be the same. What a bench saw is kept to the byte, and a draft is saved as it stands, and
+ * a table is read as it came; the core says what is wrong with it.
  */
 final class PlainInput
 {
-    private const AS_IT_STANDS = ['api/bench/*', 'api/library/drafts/*', 'api/library/look', 'api/library/map/csv'];
+    public const TABLES = ['api/library/map/csv', 'api/tools/read', 'api/tools/*/calibrations/read', 'api/tools/*/studies', 'api/tools/*/studies/look'];
+
+    private const AS_IT_STANDS = ['api/bench/*', 'api/library/drafts/*', 'api/library/look', ...self::TABLES];
 
     private const SECRET = ['password', 'pin', 'second_pin'];
 

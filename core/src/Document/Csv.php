@@ -25,11 +25,22 @@ final class Csv
         return preg_match('/[",\r\n]/', $safe) === 1 ? '"'.str_replace('"', '""', $safe).'"' : $safe;
     }
 
-    /** @return list<list<string>> rows of cells; empty lines are passed over */
+    /** Why a table cannot be read letter by letter: what it begins with, or how its letters are written; null where it can. */
+    public static function unreadable(string $text): ?string
+    {
+        return match (true) {
+            str_starts_with($text, "\xFF\xFE"), str_starts_with($text, "\xFE\xFF"), str_contains($text, "\0") => 'The table is in UTF-16; UTF-8 is wanted. Save it as CSV in UTF-8 and try again.',
+            str_starts_with($text, "\u{FEFF}") => 'The table begins with a byte-order mark (the bytes EF BB BF), which is no part of it; UTF-8 without one is wanted. Save it so, or mark its rows where they were written and paste them.',
+            // U+FFFD stands where a browser met bytes that were no UTF-8.
+            ! mb_check_encoding($text, 'UTF-8'), str_contains($text, "\u{FFFD}") => 'The table is not in UTF-8: some of its letters cannot be read. Save it as CSV in UTF-8 and try again.',
+            default => null,
+        };
+    }
+
+    /** @return list<list<string>> rows of cells of a table that is not unreadable(); empty lines are passed over */
     public static function rows(string $text): array
     {
         $rows = [];
-        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
         foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
             if (trim($line) !== '') {
                 $rows[] = array_map(fn (?string $v): string => preg_replace('/^\'(?=\'*[=+\-@\t\r])/', '', (string) $v) ?? '', str_getcsv($line, ',', '"', ''));

@@ -31,9 +31,13 @@ final class MapCsv
      */
     public static function read(string $text, array $groups, array $parts): array
     {
+        $problems = new Problems;
+        if (($unreadable = Csv::unreadable($text)) !== null) {
+            $problems->add('/line 1', 'these bytes', $unreadable);
+        }
+        $problems->throwIfAny();
         $rows = Csv::rows($text);
         $head = array_map(fn (string $h): string => strtolower(trim($h)), array_shift($rows) ?? []);
-        $problems = new Problems;
         foreach (array_diff(self::WANTED, $head) as $missing) {
             $problems->add('/line 1', implode(',', $head), "a column \"$missing\" is wanted");
         }

@@ -12,6 +12,7 @@ final readonly class LookedBack
     /**
      * @param  string  $cause  why one looked back, in words that follow the tool's code: "failed its check"
      * @param  Day|null  $since  the first doubtful day; null: all that came before
+     * @param  array{in: int, in_doubt: int, out: int}  $found  how many of its results here came out how
      * @param  bool  $settledByGood  does a calibration that finds the tool good answer it?
      * @param  string|null  $decision  what becomes of it, in words; null: nobody has decided
      */
@@ -21,9 +22,7 @@ final readonly class LookedBack
         public ?Day $since,
         public Day $until,
         public bool $settledByGood,
-        public int $in,
-        public int $inDoubt,
-        public int $out,
+        public array $found,
         public ?string $decision = null,
     ) {
     }
@@ -36,8 +35,8 @@ final readonly class LookedBack
     public function answer(): Answer
     {
         return match (true) {
-            $this->out > 0 => Answer::No,
-            $this->inDoubt > 0 => Answer::InDoubt,
+            $this->found['out'] > 0 => Answer::No,
+            $this->found['in_doubt'] > 0 => Answer::InDoubt,
             default => Answer::Yes,
         };
     }
@@ -45,10 +44,11 @@ final readonly class LookedBack
     /** "looked back at (case 1), 4 of its results here lie outside, 3 are in doubt; decided: recall the engine" */
     public function words(): string
     {
-        $all = $this->in + $this->inDoubt + $this->out;
+        ['in_doubt' => $inDoubt, 'out' => $out] = $this->found;
+        $all = array_sum($this->found);
         $found = implode(', ', array_filter([
-            $this->out > 0 ? sprintf('%d of its %d results here %s outside', $this->out, $all, $this->out === 1 ? 'lies' : 'lie') : null,
-            $this->inDoubt > 0 ? sprintf('%d %s in doubt', $this->inDoubt, $this->inDoubt === 1 ? 'is' : 'are') : null,
+            $out > 0 ? sprintf('%d of its %d results here %s outside', $out, $all, $out === 1 ? 'lies' : 'lie') : null,
+            $inDoubt > 0 ? sprintf('%d %s in doubt', $inDoubt, $inDoubt === 1 ? 'is' : 'are') : null,
         ]));
 
         return sprintf('looked back at (case %d), %s; %s', $this->case, $found === '' ? sprintf('all %d of its results here stay in', $all) : $found, $this->decision === null ? 'nobody has decided yet what becomes of it' : "decided: $this->decision");

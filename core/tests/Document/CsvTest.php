@@ -42,6 +42,19 @@ final class CsvTest extends TestCase
         }
     }
 
+    /** Byte-order marks and U+FFFD as The Unicode Standard, sections 2.13 and 23.8, has them. */
+    public function test_a_table_in_another_encoding_or_with_a_mark_before_it_says_so(): void
+    {
+        self::assertStringStartsWith('The table begins with a byte-order mark (the bytes EF BB BF)', (string) Csv::unreadable("\xEF\xBB\xBFcode,name"));
+        foreach ([mb_convert_encoding('code', 'UTF-16LE'), mb_convert_encoding("\u{FEFF}code", 'UTF-16LE'), mb_convert_encoding("\u{FEFF}code", 'UTF-16BE')] as $wide) {
+            self::assertStringStartsWith('The table is in UTF-16', (string) Csv::unreadable($wide));
+        }
+        foreach ([mb_convert_encoding('Click wrench, ½ in', 'Windows-1252'), "Click wrench, \u{FFFD} in"] as $other) {
+            self::assertStringStartsWith('The table is not in UTF-8', (string) Csv::unreadable($other));
+        }
+        self::assertNull(Csv::unreadable('code,Click wrench ½ in, N·m'));
+    }
+
     public function test_a_landmark_that_looks_like_a_formula_survives_a_table(): void
     {
         $map = Bench::document('01-main-caps-thrust-held-back')['map'];

@@ -10,7 +10,7 @@ final class ReadingsTest extends CribTestCase
     public function test_readings_come_out_of_csv_and_json_as_they_stand(): void
     {
         $read = fn (string $text) => $this->keeper('POST', 'tools/TW-04/calibrations/read', ['text' => $text]);
-        $csv = $read("\xEF\xBB\xBFpass,point,reading,unit\nas found,12,11.9,N.m\nas found,12,11.8,N.m\nas left,12,12.0,")->assertOk()->json();
+        $csv = $read("pass,point,reading,unit\nas found,12,11.9,N.m\nas found,12,11.8,N.m\nas left,12,12.0,")->assertOk()->json();
 
         self::assertSame([[['nominal' => '12', 'readings' => ['11.9 N.m', '11.8 N.m']]], [['nominal' => '12', 'readings' => ['12.0']]]], [$csv['as_found'], $csv['as_left']]);
         self::assertSame([['nominal' => '36', 'readings' => ['35.9', '36.01']]], $read('{"as_found": [{"point": "36", "readings": ["35.9", "36.01"]}]}')->assertOk()->json('as_found'));
@@ -19,6 +19,8 @@ final class ReadingsTest extends CribTestCase
     public function test_a_file_that_cannot_be_read_is_refused_and_says_why(): void
     {
         foreach ([
+            "\u{FEFF}pass,point,reading\nas found,12,11.9" => 'The table begins with a byte-order mark (the bytes EF BB BF), which is no part of it; UTF-8 without one is wanted. Save it so, or mark its rows where they were written and paste them.',
+            "\u{FEFF}{\"as_found\": []}" => 'The table begins with a byte-order mark (the bytes EF BB BF), which is no part of it; UTF-8 without one is wanted. Save it so, or mark its rows where they were written and paste them.',
             "pass;point;reading\nas found;12;11,9" => 'The head of the table is pass, point, reading, and unit where it is said; this one has "pass;point;reading".',
             "pass,point,reading\nas found,12,11,9" => 'A row has 4 cells and the head 3; a decimal has a point, not a comma.',
             "pass,point,reading\nlater,12,11.9" => '"later" is no pass of a calibration; as found or as left is wanted.',

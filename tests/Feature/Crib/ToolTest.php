@@ -66,7 +66,7 @@ final class ToolTest extends FeatureTestCase
 
     public function test_twelve_tools_come_in_from_a_table_at_once_and_what_it_leaves_out_is_as_the_shop_does_it(): void
     {
-        $csv = "\xEF\xBB\xBFcode,name,form,unit,lowest,highest,resolution,place\r\n";
+        $csv = "code,name,form,unit,lowest,highest,resolution,place\r\n";
         for ($i = 31; $i <= 42; $i++) {
             $csv .= "TW-$i,\"Click wrench, 1/2 in drive\",click wrench,N·m,20,100,0.5,Drawer 2\r\n";
         }
@@ -118,6 +118,8 @@ final class ToolTest extends FeatureTestCase
     public function test_a_table_that_cannot_be_read_is_refused_and_says_why(): void
     {
         foreach ([
+            "\u{FEFF}code,name" => 'The table begins with a byte-order mark (the bytes EF BB BF)',
+            "code,name\nTW-1,\u{FFFD} in drive" => 'The table is not in UTF-8: some of its letters cannot be read.',
             'code;name;form' => 'The cells are parted by semicolons; commas are wanted, and a point in decimals.',
             'code,name' => 'The head of the table has no "form". Wanted are code, name, form, unit, highest, resolution; there may be class, lowest, directions, permissible, threshold, length, angle, owner, months, cycles, place.',
             'code,name,form,unit,highest,resolution,colour' => '"colour" is no column of a table of tools, or stands there twice.',

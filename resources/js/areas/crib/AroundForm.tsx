@@ -1,8 +1,10 @@
 import type { CalibrationForm, ReadingsRead } from '@/api/types';
+import { fileText } from '@/lib/file-text';
 import { calendarDay } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { ButtonLink } from '@/ui/ButtonLink';
 import { Field } from '@/ui/Field';
+import { FileField } from '@/ui/FileField';
 import { Refusal } from '@/ui/Refusal';
 import { Select } from '@/ui/Select';
 import type { Around } from './calibration';
@@ -73,16 +75,16 @@ export function AroundForm({ form, around, onPut, onNext, onReadings }: Props) {
 function FromFile({ code, onReadings }: { code: string; onReadings: (read: ReadingsRead) => void }) {
   const read = useToolCommand((text: string) => readReadings(code, text));
   return (
-    <label className="block text-[15px]">
-      <span className="mb-1 block text-sm text-soft">or out of a file: CSV with pass, point, reading; or JSON</span>
-      <input
-        type="file"
+    <div className="text-[15px]">
+      <FileField
+        label="or out of a file: CSV with pass, point, reading; or JSON"
         accept=".csv,.json,text/csv,application/json"
-        className="rounded border border-line bg-sheet px-3 py-1.5"
-        onChange={(e) => void e.target.files?.[0]?.text().then((text) => read.mutate(text, { onSuccess: onReadings }))}
+        onChoose={(file) => {
+          if (file) void fileText(file).then((text) => read.mutate(text, { onSuccess: onReadings }));
+        }}
       />
       <Refusal of={read} className="mt-1" />
-    </label>
+    </div>
   );
 }
 

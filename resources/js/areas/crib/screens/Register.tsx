@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { ToolFields, ToolRows } from '@/api/types';
+import { fileText } from '@/lib/file-text';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { ButtonLink, FileLink } from '@/ui/ButtonLink';
+import { FileField } from '@/ui/FileField';
 import { Refusal } from '@/ui/Refusal';
 import { TableHead } from '@/ui/TableHead';
 import { Tabs } from '@/ui/Tabs';
@@ -99,15 +101,13 @@ function FromTable({ onDone }: { onDone: (codes: string[]) => void }) {
           placeholder={EXAMPLE}
           onChange={(e) => look(e.target.value)}
         />
-        <label className="block">
-          <span className="mb-1 block text-sm text-soft">File</span>
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            className="w-full rounded border border-line bg-sheet px-3 py-2"
-            onChange={(e) => void e.target.files?.[0]?.text().then(look)}
-          />
-        </label>
+        <FileField
+          label="File"
+          accept=".csv,text/csv"
+          onChoose={(file) => {
+            if (file) void fileText(file).then(look);
+          }}
+        />
       </div>
       <Refusal of={read} className="mt-3" />
       {read.data !== undefined && <Rows rows={read.data.rows} onDone={onDone} />}
