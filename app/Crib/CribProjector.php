@@ -13,6 +13,7 @@ use App\Ledger\Projector;
 use Tekkal\Core\Document\Fault;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Tool\AsFound;
+use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\ToolForm;
 use Tekkal\Core\Tool\ToolKind;
 use Tekkal\Core\Tool\WrenchClass;
@@ -93,10 +94,11 @@ final class CribProjector implements Projector
     private function calibrated(Entry $entry): void
     {
         $conforms = $entry->flag('data.conforms');
+        $sheet = self::kept($entry, 'data.sheet');
         CalibrationRow::query()->create([
             'entry_id' => $entry->id(), 'tool' => $entry->streamId(), 'calibrated_on' => $entry->text('data.calibrated_on'), 'due_on' => $entry->text('data.due_on'), 'certificate' => $entry->text('data.certificate'),
             'conforms' => $conforms, 'found' => $entry->optional('data.found') ?? AsFound::conforming($conforms)->value, 'standard' => $entry->optional('data.standard'), 'person' => $entry->person(), 'recorded_at' => $entry->receivedAt(),
-            'sheet' => self::kept($entry, 'data.sheet'), 'leaf_hash' => $entry->leafHash,
+            'sheet' => $sheet, 'read_in' => $sheet === null ? null : implode(' ', CalibrationSheet::ofData($sheet)->directions()), 'leaf_hash' => $entry->leafHash,
         ]);
         ToolMoves::calibrated($entry, $conforms);
     }

@@ -53,6 +53,8 @@ return new class extends AreaMigration
             $t->dateTime('recorded_at', 6)->nullable();
             // What was read and by what it was judged, as the entry has it; null where only the outcome is known.
             $t->mediumText('sheet')->nullable();
+            // The directions of the sheet, for every reading asks for them.
+            $t->string('read_in', 24)->charset('ascii')->nullable();
             $t->char('paper', 64)->charset('ascii')->nullable();
             $t->string('paper_type', 40)->charset('ascii')->nullable();
         });

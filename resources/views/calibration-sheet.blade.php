@@ -27,7 +27,8 @@
 <p style="font-size: 11pt"><b>{{ $passes[count($passes) - 1]['says'] ?? '' }}</b></p>
 <table class="plain">
   <tr><td style="width: 50%">Calibrated on {{ $on }} by {{ $person }}; {{ implode(', ', $laboratory) }}</td><td>Certificate {{ $row->certificate }}; good until {{ $due }}</td></tr>
-  <tr><td>Against {{ $standard ? $standard->code.', '.$standard->name.', ±'.$look['standard'].' (k = 2)' : 'the standard named on the certificate' }}</td><td>{{ $sheet->direction }}; pre-loaded {{ $sheet->preloads }} {{ $sheet->preloads === 1 ? 'time' : 'times' }}{{ $sheet->temperature === null ? '' : "; $sheet->temperature °C" }}{{ $sheet->humidity === null ? '' : ", $sheet->humidity %" }}</td></tr>
+  <tr><td>Against {{ $standard ? $standard->code.', '.$standard->name.', ±'.$look['standard'].' (k = 2)' : 'the standard named on the certificate' }}</td><td>{{ implode(' and ', $sheet->directions()) }}; pre-loaded {{ $sheet->preloads }} {{ $sheet->preloads === 1 ? 'time' : 'times' }}{{ $sheet->temperature === null ? '' : "; $sheet->temperature °C" }}{{ $sheet->humidity === null ? '' : ", $sheet->humidity %" }}</td></tr>
+  @if ($look['adapter'] !== null)<tr><td colspan="2">{{ $look['adapter'] }}</td></tr>@endif
   <tr><td>Permissible {{ $look['limit_words'] }}</td><td>Between found and left: {{ str_replace('_', ' ', $sheet->adjustment) }}</td></tr>
 </table>
 @foreach ($passes as $pass)
@@ -37,7 +38,7 @@
   @foreach ($pass['points'] as $point)
   <tr>
     <td><b>{{ $point['words'] }}</b></td>
-    <td>{{ implode('  ', $pass['readings'][$point['nominal']] ?? []) }}</td>
+    <td>{{ implode('  ', $pass['readings'][$point['key']] ?? []) }}</td>
     <td>@foreach ($point['deviations'] as $i => $deviation)<span class="{{ $point['conforms'][$i] ? '' : 'out' }}">{{ $signed($deviation) }}</span>&nbsp; @endforeach</td>
     <td class="number">{{ $signed($point['mean']) }}</td>
     <td class="number">{{ number_format($point['expanded'], $look['decimals'] + 1) }}</td>

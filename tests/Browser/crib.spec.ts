@@ -27,6 +27,8 @@ test('twelve wrenches come in from a table, their labels print, and one is calib
         'code,name,form,unit,lowest,highest,resolution,place',
         ...Array.from({ length: 12 }, (_, i) => `${code(i)},"Click wrench, 1/2 in",click wrench,N.m,20,100,${i === 7 ? step : '0.5'},Drawer 9`),
       ].join('\n');
+    await keeper.getByLabel('File', { exact: true }).setInputFiles({ name: 'tools.csv', mimeType: 'text/csv', buffer: Buffer.from(`\uFEFF${table('0.5')}`) });
+    await expect(keeper.getByText(/^The table begins with a byte-order mark/)).toBeVisible();
     await keeper.getByLabel('Pasted, or from a file').fill(table('"0,5"'));
     await expect(keeper.getByText('Resolution "0,5": a decimal has a point, as in 0.5; a number in N·m.')).toBeVisible();
     await expect(keeper.getByRole('button', { name: 'Register 12 tools' })).toBeDisabled();
@@ -72,6 +74,50 @@ test('twelve wrenches come in from a table, their labels print, and one is calib
     await keeper.getByRole('radio', { name: /^Some/ }).check();
     await keeper.getByRole('button', { name: 'Hang it up' }).click();
     await expect(keeper.getByText(`${code(0)} hangs here again.`)).toBeVisible();
+  });
+});
+
+test('a wrench that is used both ways is read both ways, behind an adapter, out of a file', async ({ browser }) => {
+  const series = unlike();
+  const keeper = await atDesk(browser, 'crib');
+  await keeper.goto('/crib/register');
+  await keeper
+    .getByLabel('Pasted, or from a file')
+    .fill(
+      [
+        'code,name,form,unit,lowest,highest,resolution,directions,length,angle',
+        `WB-${series},Both ways,click wrench,N.m,20,100,0.5,clockwise anticlockwise,400 mm,`,
+        `AB-${series},Offset head,adapter,mm,45,45,1,,50 mm,0 deg`,
+      ].join('\n'),
+    );
+  await keeper.getByRole('button', { name: 'Register 2 tools' }).click();
+  await expect(keeper.getByRole('heading', { name: '2 tools hang in the crib' })).toBeVisible();
+
+  const readings = (direction: string, each: [string, string][]) => each.flatMap(([at, reads]) => five(reads).map((r) => `as found,${at},${direction},${r}`));
+  const file = (weak: string) =>
+    ['pass,point,direction,reading', ...readings('clockwise', [['20', '22.5'], ['60', '67.5'], ['100', '112.5']]), ...readings('anticlockwise', [['20', weak], ['60', '67.5'], ['100', '112.5']])].join('\n'); // prettier-ignore
+  const give = (text: string) =>
+    keeper.getByLabel(/^or out of a file/).setInputFiles({ name: 'readings.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await keeper.goto(`/crib/tools/WB-${series}/calibrate`);
+  await keeper.getByLabel('Number of the certificate').fill(`FB-${series}`);
+  await keeper.getByLabel('Adapter on it').selectOption(`AB-${series}`);
+
+  await test.step('a direction that is none is refused, and what was typed stays', async () => {
+    await give(file('20.9').replaceAll('anticlockwise', 'left'));
+    await expect(keeper.getByText('"left" is no direction; clockwise or anticlockwise is wanted.')).toBeVisible();
+    await expect(keeper.getByLabel('Number of the certificate')).toHaveValue(`FB-${series}`);
+  });
+
+  await test.step('what is weak one way round fails by its name, and is set right', async () => {
+    await give(file('20.9'));
+    await expect(keeper.getByText(`AB-${series} is on it, 50 mm at 0°: where 100 N·m is set the standard should read 112.5 N·m.`)).toBeVisible();
+    await expect(keeper.getByText('As found it fails: at 20 N·m anticlockwise it gives up to 7.7 % too little.')).toBeVisible();
+    await accessible(keeper);
+    await keeper.getByRole('tab', { name: 'Against what' }).click();
+    await give(file('22.4'));
+    await expect(keeper.getByText(/^As found it passes/)).toBeVisible();
+    await keeper.getByRole('button', { name: 'Keep the calibration' }).click();
+    await expect(keeper.getByText('Good today.')).toBeVisible();
   });
 });
 

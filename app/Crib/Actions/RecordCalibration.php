@@ -22,8 +22,12 @@ use Tekkal\Core\Tool\AsFound;
 use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\CalibrationTerms;
 use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Tool\FittedAdapter;
 use Tekkal\Core\Tool\FormRules;
 use Tekkal\Core\Tool\StandardUncertainty;
+use Tekkal\Core\Tool\ToolForm;
+use Tekkal\Core\Unit\AngleUnit;
+use Tekkal\Core\Unit\Written;
 
 /** A calibration: as found, what was done, as left; judged by the rules in force, which are kept with it. */
 final readonly class RecordCalibration
@@ -46,7 +50,7 @@ final readonly class RecordCalibration
             $standard = self::standard($input, $day);
             $sheet = self::sheet($tool, $input, $rules, $standard);
             // What an outside laboratory has read it has read.
-            $sheet->enough(...$input->isOwn() ? [count($rules->pointsIn($sheet->terms->range, $sheet->terms->resolution)), $rules->readings] : [1, 1]);
+            $sheet->enough(...$input->isOwn() ? [count($rules->pointsIn($sheet->terms->range, $sheet->terms->resolution)), $rules->readings, ToolBook::record($tool)->directions] : [1, 1]);
             $left = $sheet->asLeft();
             $data = ['calibrated_on' => $day->date, 'due_on' => self::due($day, $tool->months ?? $rules->months, $input->validUntil)->date, 'conforms' => $left !== null && $left->isGood(), 'certificate' => $input->certificate, 'found' => self::found($input, $sheet)->value, 'laboratory' => $input->laboratory, 'sheet' => $sheet->toData()];
             $entry = $this->recorder->append(new Draft(Ids::next(), 'tool_calibrated', ToolRow::stream($id), $keeper->id, $data + ($standard === null ? [] : ['standard' => $standard->id])));
@@ -71,15 +75,28 @@ final readonly class RecordCalibration
     /** The calibration as it is typed, with the terms that hold today. */
     public static function sheet(ToolRow $tool, CalibrationInput $input, FormRules $rules, ?ReferenceStandard $standard): CalibrationSheet
     {
-        return CalibrationSheet::read($input->typed, self::terms($tool, $rules, $standard));
+        $adapter = $input->adapter === null ? null : self::adapter($tool, $input->adapter);
+
+        return CalibrationSheet::read($input->typed, self::terms($tool, $rules, $standard, $adapter));
     }
 
-    public static function terms(ToolRow $tool, FormRules $rules, ?ReferenceStandard $standard): CalibrationTerms
+    public static function terms(ToolRow $tool, FormRules $rules, ?ReferenceStandard $standard, ?FittedAdapter $adapter = null): CalibrationTerms
     {
         $record = ToolBook::record($tool);
         $permissible = $record->permissible ?? throw Refused::field('permissible', "Of $tool->code nothing says how far it may deviate. Say so on its page first.", '');
 
-        return new CalibrationTerms($record->range, $record->resolution, $permissible, $rules->rule, $rules->template, $standard === null ? null : StandardUncertainty::of($standard->uncertainty));
+        return new CalibrationTerms($record->range, $record->resolution, $permissible, $rules->rule, $rules->template, $standard === null ? null : StandardUncertainty::of($standard->uncertainty), $adapter);
+    }
+
+    /** What sat on the wrench, by the lengths that the crib knows of both. */
+    private static function adapter(ToolRow $tool, string $code): FittedAdapter
+    {
+        $row = ToolRow::query()->where('code', $code)->where('form', ToolForm::Adapter->value)->first() ?? throw Refused::field('adapter', "There is no adapter $code.", $code);
+        $length = ToolBook::record($tool)->length ?? throw Refused::field('adapter', "How far $tool->code is from its square to its marked grip nobody has said; with an adapter that counts. Say so on its page first.", $code);
+        $of = ToolBook::record($row);
+        $lever = $of->length ?? throw Refused::field('adapter', "How far $code reaches from the square to the fastener nobody has said. Say so on its page first.", $code);
+
+        return new FittedAdapter($code, $lever, $of->angle ?? Written::of('0', AngleUnit::Degree), $length);
     }
 
     public static function rules(ToolRow $tool): FormRules

@@ -21,6 +21,7 @@ use Carbon\CarbonImmutable;
  * @property string|null $person
  * @property CarbonImmutable|null $recorded_at
  * @property array<string, mixed>|null $sheet what was read and by what it was judged; null where only the outcome is known
+ * @property string|null $read_in the directions in which it was read, as it was left; null where only the outcome is known
  * @property string|null $paper the hash of the certificate's file
  * @property string|null $paper_type
  * @property string $leaf_hash

@@ -59,7 +59,7 @@ final class CalibrationPaper
             if (is_array($look[$key])) {
                 $readings = [];
                 foreach ($read as $point) {
-                    $readings[$point->nominal->code()] = self::readings($point);
+                    $readings[$point->key()] = self::readings($point);
                 }
                 $passes[] = ['name' => $name, 'readings' => $readings] + $look[$key];
             }

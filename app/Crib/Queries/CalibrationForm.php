@@ -8,10 +8,13 @@ use App\Crib\Actions\RecordCalibration;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ReferenceStandard;
 use App\Crib\Models\ToolRow;
+use App\Crib\ToolState;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Tool\AsFound;
 use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Tool\PointReadings;
+use Tekkal\Core\Tool\ToolForm;
 use Tekkal\Core\Unit\Written;
 
 /** What a calibration begins with, and what one that fails would touch. */
@@ -27,10 +30,35 @@ final class CalibrationForm
         return [
             'code' => $tool->code, 'name' => $tool->name, 'unit' => $record->resolution->unit->symbol(), 'by_share' => $record->form->deviatesByShare(), 'range' => $record->range->typeset(), 'resolution' => $record->resolution->typeset(),
             'permissible' => $record->permissible?->typeset(), 'directions' => $record->directions, 'today' => $today->date,
-            'points' => array_map(fn (Written $p): array => ['nominal' => $p->digits, 'words' => $p->typeset()], $rules->pointsIn($record->range, $record->resolution)),
+            'points' => self::points($rules->pointsIn($record->range, $record->resolution), $record->directions), 'adapters' => $record->form->deviatesByShare() ? self::adapters() : [],
             'readings' => $rules->readings, 'preloads' => $rules->preloads, 'rule_words' => CalibrationLook::rule($rules->rule), 'note' => $rules->note, 'shipped' => RuleBook::isShipped($record->form), 'form' => $record->form->value,
             'standards' => self::standards($record->form->measures()->value, $today), 'months' => $tool->months ?? $rules->months, 'due' => $today->due($tool->months ?? $rules->months ?? 600)->date,
         ];
+    }
+
+    /**
+     * @param  list<Written>  $wanted
+     * @param  list<string>  $directions
+     * @return list<array{nominal: string, direction: string, words: string}>
+     */
+    private static function points(array $wanted, array $directions): array
+    {
+        $points = [];
+        foreach ($directions as $direction) {
+            foreach ($wanted as $point) {
+                $points[] = ['nominal' => $point->digits, 'direction' => $direction, 'words' => (new PointReadings($point, [], $direction))->words()];
+            }
+        }
+
+        return $points;
+    }
+
+    /** @return list<array{code: string, words: string}> those of which is known how far they reach */
+    private static function adapters(): array
+    {
+        $rows = ToolRow::query()->where('form', ToolForm::Adapter->value)->whereNot('state', ToolState::Retired->value)->whereNotNull('length')->orderBy('code')->get();
+
+        return array_values($rows->map(fn (ToolRow $r): array => ['code' => $r->code, 'words' => "$r->code, $r->name"])->all());
     }
 
     /** @return list<array<string, mixed>> those that measure the same, the ones in date first */

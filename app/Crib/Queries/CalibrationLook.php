@@ -21,9 +21,21 @@ final class CalibrationLook
 
         return [
             'measure' => $terms->measure(), 'limit' => $terms->permissible->value()->toFloat(), 'limit_words' => $terms->permissible->typeset(), 'decimals' => $terms->decimals(),
-            'rule' => $terms->rule->value, 'rule_words' => self::rule($terms->rule), 'standard' => $terms->standard?->typeset(),
+            'rule' => $terms->rule->value, 'rule_words' => self::rule($terms->rule), 'standard' => $terms->standard?->typeset(), 'adapter' => self::adapter($terms),
             'as_found' => $found === null ? null : self::pass($found, $terms, 'As found'), 'as_left' => $left === null ? null : self::pass($left, $terms, 'As left'),
         ];
+    }
+
+    private static function adapter(CalibrationTerms $terms): ?string
+    {
+        $on = $terms->adapter;
+        if ($on === null) {
+            return null;
+        }
+        $highest = $terms->range->highest;
+        $unit = $highest->unit;
+
+        return sprintf('%s is on it, %s at %s: where %s is set the standard should read %s %s.', $on->code, $on->lever->typeset(), $on->angle->typeset(), $highest->typeset(), rtrim(rtrim(sprintf('%.3f', $on->expected($highest)->toFloat()), '0'), '.'), $unit->symbol());
     }
 
     public static function rule(DecisionRule $rule): string
@@ -58,7 +70,7 @@ final class CalibrationLook
     private static function point(PointFinding $point, CalibrationTerms $terms): array
     {
         return [
-            'nominal' => $point->nominal->code(), 'words' => $point->nominal->typeset(), 'share' => round(100 * (float) $point->nominal->decimal() / (float) $terms->range->highest->decimal()),
+            'key' => $point->read->key(), 'words' => $point->read->words(), 'share' => round(100 * (float) $point->read->nominal->decimal() / (float) $terms->range->highest->decimal()),
             'deviations' => array_map(fn (float $d): float => round($d, 9), $point->deviations), 'conforms' => $point->conforms, 'mean' => round($point->mean, 9), 'spread' => round($point->spread, 9),
             'expanded' => round($point->expanded, 9), 'acceptance' => round(max(0.0, $point->limit - $terms->rule->guard($point->expanded)), 9),
             'lines' => array_map(fn (array $l): array => ['name' => $l['name'], 'size' => round($l['standard'], 9), 'from' => $l['source']->words()], $point->lines),

@@ -29,7 +29,7 @@ final readonly class CribBoard
     public function __construct()
     {
         $this->today = ToolBook::day(now()->toImmutable());
-        $rows = ToolRow::query()->with('calibrations:entry_id,tool,calibrated_on,due_on,conforms,found,certificate')->get();
+        $rows = ToolRow::query()->with('calibrations:entry_id,tool,calibrated_on,due_on,conforms,found,certificate,read_in')->get();
         $names = self::names($rows->pluck('held_by')->filter()->unique()->all());
         $pulls = Pulls::ofAll($rows);
         $this->standings = $rows->sortBy('code', SORT_NATURAL)->values()->map(fn (ToolRow $t): ToolStanding => new ToolStanding($t, $this->today, $names, $pulls[$t->id]))->toBase();

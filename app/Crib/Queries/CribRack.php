@@ -15,7 +15,7 @@ final class CribRack
 {
     public static function today(): Rack
     {
-        $rows = ToolRow::query()->with('calibrations:entry_id,tool,calibrated_on,due_on,conforms,found')->where('kind', '!=', '')->where('state', '!=', ToolState::Retired->value)->get()->sortBy('code');
+        $rows = ToolRow::query()->with('calibrations:entry_id,tool,calibrated_on,due_on,conforms,found,read_in')->where('kind', '!=', '')->where('state', '!=', ToolState::Retired->value)->get()->sortBy('code');
 
         return self::of(array_values($rows->all()), now()->toImmutable());
     }

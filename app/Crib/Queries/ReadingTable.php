@@ -7,6 +7,7 @@ namespace App\Crib\Queries;
 use App\Shared\Refused;
 use JsonException;
 use Tekkal\Core\Document\Csv;
+use Tekkal\Core\Tool\PointReadings;
 
 /** Readings out of a file: of a calibration (CSV or JSON), or of a gauge study (CSV). What they are worth the core says. */
 final class ReadingTable
@@ -17,26 +18,33 @@ final class ReadingTable
 
     private const PASSES = ['as found' => 'as_found', 'as_found' => 'as_found', 'found' => 'as_found', 'as left' => 'as_left', 'as_left' => 'as_left', 'left' => 'as_left'];
 
-    /** @return array{as_found: list<array{nominal: string, readings: list<string>}>, as_left: list<array{nominal: string, readings: list<string>}>} */
+    /** @return array{as_found: list<array{nominal: string, direction: string, readings: list<string>}>, as_left: list<array{nominal: string, direction: string, readings: list<string>}>} */
     public static function calibration(string $text): array
     {
         $passes = ['as_found' => [], 'as_left' => []];
         $text = TableText::of($text, 'text');
-        $rows = str_starts_with(ltrim($text), '{') ? self::json($text) : self::rows($text, self::CALIBRATION, 'unit');
+        $rows = str_starts_with(ltrim($text), '{') ? self::json($text) : self::rows($text, self::CALIBRATION, ['unit', 'direction']);
         foreach ($rows as $row) {
             $pass = self::PASSES[strtolower($row['pass'])] ?? throw Refused::field('text', "\"{$row['pass']}\" is no pass of a calibration; as found or as left is wanted.", $row['pass']);
             $unit = ($row['unit'] ?? '') === '' ? '' : ' '.$row['unit'];
-            $passes[$pass][$row['point']][] = $row['reading'].$unit;
+            $direction = ($row['direction'] ?? '') === '' ? PointReadings::CLOCKWISE : strtolower($row['direction']);
+            if (! in_array($direction, PointReadings::DIRECTIONS, true)) {
+                throw Refused::field('text', sprintf('"%s" is no direction; %s is wanted.', $row['direction'] ?? '', implode(' or ', PointReadings::DIRECTIONS)), $row['direction'] ?? '');
+            }
+            $point = &$passes[$pass]["{$row['point']} $direction"];
+            $point ??= ['nominal' => $row['point'], 'direction' => $direction, 'readings' => []];
+            $point['readings'][] = $row['reading'].$unit;
+            unset($point);
         }
 
-        return array_map(fn (array $points): array => array_map(fn (int|string $point, array $readings): array => ['nominal' => (string) $point, 'readings' => $readings], array_keys($points), $points), $passes);
+        return array_map(array_values(...), $passes);
     }
 
     /** @return list<list<list<float>>> by appraiser, trial and part */
     public static function study(string $text): array
     {
         $cells = [];
-        foreach (self::rows(TableText::of($text, 'text'), self::STUDY, null) as $row) {
+        foreach (self::rows(TableText::of($text, 'text'), self::STUDY, []) as $row) {
             if (preg_match('/^-?\d{1,9}(\.\d{1,9})?$/D', $row['reading']) !== 1) {
                 throw Refused::field('text', sprintf('"%s" of appraiser %s at part %s is no number; a decimal has a point.', $row['reading'], $row['appraiser'], $row['part']), $row['reading']);
             }
@@ -55,16 +63,17 @@ final class ReadingTable
 
     /**
      * @param  list<string>  $wanted
+     * @param  list<string>  $more  columns that there may be
      * @return list<array<string, string>>
      */
-    private static function rows(string $text, array $wanted, ?string $more): array
+    private static function rows(string $text, array $wanted, array $more): array
     {
         $rows = Csv::rows($text);
         $head = array_map(fn (string $c): string => strtolower(trim($c)), array_shift($rows) ?? []);
         $missing = array_values(array_diff($wanted, $head));
-        $odd = array_values(array_diff($head, $wanted, $more === null ? [] : [$more]));
+        $odd = array_values(array_diff($head, $wanted, $more));
         if ($missing !== [] || $odd !== [] || count($head) !== count(array_unique($head))) {
-            throw Refused::field('text', sprintf('The head of the table is %s%s; this one has "%s".', implode(', ', $wanted), $more === null ? '' : ", and $more where it is said", implode(', ', $head)), $missing[0] ?? $odd[0] ?? '');
+            throw Refused::field('text', sprintf('The head of the table is %s%s; this one has "%s".', implode(', ', $wanted), $more === [] ? '' : ', and '.implode(' and ', $more).' where it is said', implode(', ', $head)), $missing[0] ?? $odd[0] ?? '');
         }
         $read = [];
         foreach ($rows as $cells) {
@@ -75,6 +84,13 @@ final class ReadingTable
         }
 
         return $read === [] ? throw Refused::field('text', 'Below its head the table has no row.', '') : $read;
+    }
+
+    private static function said(mixed $of, string $field): string
+    {
+        $said = data_get($of, $field);
+
+        return is_string($said) ? $said : '';
     }
 
     /** @return list<array<string, string>> {"as_found": [{"point": "20", "readings": ["20.1"]}], …} as rows */
@@ -90,7 +106,7 @@ final class ReadingTable
             foreach ((array) ($data[$pass] ?? []) as $point) {
                 foreach ((array) data_get($point, 'readings') as $reading) {
                     $said = data_get($point, 'point');
-                    $rows[] = ['pass' => $pass, 'point' => is_scalar($said) ? (string) $said : '', 'reading' => is_scalar($reading) ? (string) $reading : '', 'unit' => is_string($unit = data_get($data, 'unit')) ? $unit : ''];
+                    $rows[] = ['pass' => $pass, 'point' => is_scalar($said) ? (string) $said : '', 'reading' => is_scalar($reading) ? (string) $reading : '', 'unit' => self::said($data, 'unit'), 'direction' => self::said($point, 'direction')];
                 }
             }
         }

@@ -27,12 +27,12 @@ use Tekkal\Core\Unit\Written;
 /** Tools and calibrations as the core knows them. */
 final class ToolBook
 {
-    private const CALIBRATION = ['calibration' => 0, 'calibrated_on' => 0, 'due_on' => 0, 'conforms' => 0, 'found' => 0, 'certificate' => 0, 'leaf_hash' => 0];
+    private const CALIBRATION = ['calibration' => 0, 'calibrated_on' => 0, 'due_on' => 0, 'conforms' => 0, 'found' => 0, 'certificate' => 0, 'read_in' => 0, 'leaf_hash' => 0];
 
     /** A tool with all its calibrations, in one query: every reading asks for them. */
     public static function find(string $id): ?ToolRow
     {
-        $rows = DB::select('SELECT tools.*, c.entry_id AS calibration, c.calibrated_on, c.due_on, c.conforms, c.found, c.certificate, c.leaf_hash FROM tools LEFT JOIN calibrations AS c ON c.tool = tools.id WHERE tools.id = ?', [$id]);
+        $rows = DB::select('SELECT tools.*, c.entry_id AS calibration, c.calibrated_on, c.due_on, c.conforms, c.found, c.certificate, c.read_in, c.leaf_hash FROM tools LEFT JOIN calibrations AS c ON c.tool = tools.id WHERE tools.id = ?', [$id]);
         if ($rows === []) {
             return null;
         }
@@ -67,7 +67,21 @@ final class ToolBook
         );
 
         // For every screen of a bench, of every tool: not by way of its whole record.
-        return $kind === null ? null : new Tool($row->code, $kind, new ToolRange(Written::fromCode($row->lowest, $row->unit), Written::fromCode($row->highest, $row->unit)), Written::fromCode($row->resolution, $row->unit), explode(' ', $row->directions), $notes);
+        return $kind === null ? null : new Tool($row->code, $kind, new ToolRange(Written::fromCode($row->lowest, $row->unit), Written::fromCode($row->highest, $row->unit)), Written::fromCode($row->resolution, $row->unit), self::directions($row, $at), $notes);
+    }
+
+    /**
+     * In which it may be used, and was read at the calibration in force: what was never read in one direction says nothing of it.
+     *
+     * @return list<string>
+     */
+    private static function directions(ToolRow $row, ?DateTimeImmutable $at): array
+    {
+        $day = self::day($at ?? now()->toImmutable())->date;
+        $last = $row->calibrations->filter(fn (CalibrationRow $c): bool => $c->calibrated_on <= $day)->sortByDesc('calibrated_on')->first();
+        $read = $last?->read_in;
+
+        return array_values($read === null ? explode(' ', $row->directions) : array_intersect(explode(' ', $row->directions), explode(' ', $read)));
     }
 
     /** Why a tool is out of use, as the end of a sentence; null when it is not. With whom it is does not matter: whoever has it uses it. */

@@ -37,8 +37,7 @@ final readonly class ToolDrift
             [$newest, $last] = [$sheet, Day::of($row->calibrated_on)];
             foreach (['found' => $sheet->asFound(), 'left' => $sheet->left === [] ? null : $sheet->asLeft()] as $when => $pass) {
                 foreach ($pass->points ?? [] as $point) {
-                    $key = (string) $point->nominal->quantity()->inBase()->stripTrailingZeros();
-                    ($points[$key] ??= new PointCourse($point->nominal->typeset()))->add($row, $when === 'left', $point);
+                    ($points[$point->read->key()] ??= new PointCourse($point->read->words()))->add($row, $when === 'left', $point);
                 }
             }
         }

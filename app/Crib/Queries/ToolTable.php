@@ -19,7 +19,7 @@ final class ToolTable
     /** What every table of tools has. */
     private const WANTED = ['code', 'name', 'form', 'unit', 'highest', 'resolution'];
 
-    /** @return list<array{fields: array<string, string>, problem: string|null, field: string|null}> */
+    /** @return list<array{fields: array<string, string>, range: string|null, problem: string|null, field: string|null}> */
     public static function read(string $csv): array
     {
         $rows = Csv::rows(TableText::of($csv, 'csv'));
@@ -32,7 +32,7 @@ final class ToolTable
         $read = [];
         foreach ($rows as $cells) {
             if (count($cells) > count($head)) {
-                $read[] = ['fields' => array_combine($head, array_slice($cells, 0, count($head))), 'problem' => sprintf('The row has %d cells and the head %d; a cell with a comma stands in quotation marks.', count($cells), count($head)), 'field' => null];
+                $read[] = ['fields' => array_combine($head, array_slice($cells, 0, count($head))), 'range' => null, 'problem' => sprintf('The row has %d cells and the head %d; a cell with a comma stands in quotation marks.', count($cells), count($head)), 'field' => null];
 
                 continue;
             }
@@ -62,7 +62,7 @@ final class ToolTable
     /**
      * @param  array<string, string>  $cells
      * @param  array<array-key, mixed>  $seen  numbers that are taken, by number
-     * @return array{fields: array<string, string>, problem: string|null, field: string|null}
+     * @return array{fields: array<string, string>, range: string|null, problem: string|null, field: string|null}
      */
     private static function row(array $cells, array &$seen): array
     {
@@ -72,12 +72,12 @@ final class ToolTable
         } catch (Refused $e) {
             $field = $e->facts['field'] ?? null;
 
-            return ['fields' => $fields, 'problem' => $e->getMessage(), 'field' => is_string($field) ? $field : null];
+            return ['fields' => $fields, 'range' => null, 'problem' => $e->getMessage(), 'field' => is_string($field) ? $field : null];
         }
         $taken = isset($seen[$record->code]);
         $seen[$record->code] = true;
 
-        return ['fields' => $record->toFields(), 'problem' => $taken ? "There is a tool $record->code already." : null, 'field' => $taken ? 'code' : null];
+        return ['fields' => $record->toFields(), 'range' => $record->range->typeset(), 'problem' => $taken ? "There is a tool $record->code already." : null, 'field' => $taken ? 'code' : null];
     }
 
     /**

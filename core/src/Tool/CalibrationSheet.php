@@ -13,8 +13,12 @@ use Tekkal\Core\Unit\Written;
  */
 final readonly class CalibrationSheet
 {
+    /** In both directions. */
+    private const MOST_POINTS = 24;
+
     public const ADJUSTMENTS = ['none', 'adjusted', 'repaired', 'part_replaced'];
 
+    /** Of what says none. */
     public string $direction;
 
     /** @var list<PointReadings> none: it could not be read, or was new */
@@ -39,11 +43,12 @@ final readonly class CalibrationSheet
         $of = new RuleFields($typed);
         $unit = $terms->resolution->unit->code();
         $this->adjustment = $of->oneOf('adjustment', self::ADJUSTMENTS);
-        [$this->found, $this->left] = [self::points($of, 'as_found', $unit), self::points($of, 'as_left', $unit)];
+        $this->direction = $of->oneOf('direction', PointReadings::DIRECTIONS);
+        [$this->found, $this->left] = [$this->points($of, 'as_found', $unit), $this->points($of, 'as_left', $unit)];
         if ($this->adjustment === 'none' && $this->left !== [] && $this->found !== []) {
             throw $of->no('as_left', 'readings', 'without an adjustment it is left as it was found: none');
         }
-        [$this->direction, $this->preloads] = [$of->oneOf('direction', ['clockwise', 'anticlockwise']), $of->whole('preloads', 0, 20)];
+        $this->preloads = $of->whole('preloads', 0, 20);
         [$this->temperature, $this->humidity] = [self::climate($typed, 'temperature', 60.0, '°C'), self::climate($typed, 'humidity', 100.0, '%')];
     }
 
@@ -70,19 +75,24 @@ final readonly class CalibrationSheet
     }
 
     /**
-     * Whether it holds enough to be one: so many points, so many readings at each.
+     * Whether it holds enough to be one: so many points in each direction in which the tool is used, so many readings at each.
+     *
+     * @param  list<string>|null  $directions  null: in whichever it was read
      *
      * @throws ToolException that says what is missing
      */
-    public function enough(int $points, int $readings): void
+    public function enough(int $points, int $readings, ?array $directions = null): void
     {
         foreach (['as found' => $this->found, 'as left' => $this->left] as $pass => $read) {
-            if ($read !== [] && count($read) < $points) {
-                throw new ToolException(sprintf('%s: %d points are wanted; %d stand there.', ucfirst($pass), $points, count($read)), str_replace(' ', '_', $pass), (string) count($read), "$points points");
+            foreach ($read === [] ? [] : ($directions ?? [null]) as $direction) {
+                $there = count(array_filter($read, fn (PointReadings $p): bool => $direction === null || $p->direction === $direction));
+                if ($there < $points) {
+                    throw new ToolException(sprintf('%s: %d %s wanted%s; %d stand there.', ucfirst($pass), $points, $points === 1 ? 'point is' : 'points are', $direction === null || $direction === PointReadings::CLOCKWISE ? '' : " $direction", $there), str_replace(' ', '_', $pass), (string) $there, "$points points");
+                }
             }
             foreach ($read as $point) {
                 if (count($point->readings) < $readings) {
-                    throw new ToolException(sprintf('%s: %d readings are wanted at %s; %d stand there.', ucfirst($pass), $readings, $point->nominal->typeset(), count($point->readings)), str_replace(' ', '_', $pass), (string) count($point->readings), "$readings readings");
+                    throw new ToolException(sprintf('%s: %d readings are wanted at %s; %d stand there.', ucfirst($pass), $readings, $point->words(), count($point->readings)), str_replace(' ', '_', $pass), (string) count($point->readings), "$readings readings");
                 }
             }
         }
@@ -95,7 +105,7 @@ final readonly class CalibrationSheet
     public function toData(): array
     {
         return array_filter([
-            'direction' => $this->direction, 'as_found' => array_map(self::pointData(...), $this->found), 'adjustment' => $this->adjustment, 'as_left' => array_map(self::pointData(...), $this->left),
+            'direction' => $this->direction, 'as_found' => array_map($this->pointData(...), $this->found), 'adjustment' => $this->adjustment, 'as_left' => array_map($this->pointData(...), $this->left),
             'preloads' => $this->preloads, 'temperature' => $this->temperature, 'humidity' => $this->humidity, 'terms' => TermsData::write($this->terms),
         ], fn (mixed $v): bool => $v !== null);
     }
@@ -116,16 +126,26 @@ final readonly class CalibrationSheet
         return array_filter($points, fn (PointReadings $p): bool => $p->readings !== []) !== [];
     }
 
-    /** @return array{nominal: string, readings: list<string>} */
-    private static function pointData(PointReadings $point): array
+    /** @return list<string> in which it was read as it was left, or as it was found where nothing was read later */
+    public function directions(): array
     {
-        return ['nominal' => $point->nominal->code(), 'readings' => array_map(fn (Written $r): string => $r->code(), $point->readings)];
+        $read = array_filter($this->left === [] ? $this->found : $this->left, fn (PointReadings $p): bool => $p->readings !== []);
+
+        return array_values(array_intersect(PointReadings::DIRECTIONS, array_map(fn (PointReadings $p): string => $p->direction, $read)));
+    }
+
+    /** @return array<string, mixed> */
+    private function pointData(PointReadings $point): array
+    {
+        return ['nominal' => $point->nominal->code(), 'readings' => array_map(fn (Written $r): string => $r->code(), $point->readings)] + ($point->direction === $this->direction ? [] : ['direction' => $point->direction]);
     }
 
     /** @return list<PointReadings> */
-    private static function points(RuleFields $of, string $field, string $unit): array
+    private function points(RuleFields $of, string $field, string $unit): array
     {
-        return array_map(fn (RuleFields $p): PointReadings => new PointReadings(self::value($p->text('nominal'), $unit, $p), array_map(fn (string $r): Written => self::value($r, $unit, $p), $p->texts('readings', 30))), $of->objects($field, 12));
+        return array_map(fn (RuleFields $p): PointReadings => new PointReadings(
+            self::value($p->text('nominal'), $unit, $p), array_map(fn (string $r): Written => self::value($r, $unit, $p), $p->texts('readings', 30)), $p->has('direction') ? $p->oneOf('direction', PointReadings::DIRECTIONS) : $this->direction,
+        ), $of->objects($field, self::MOST_POINTS));
     }
 
     /** With its unit, or in that of the tool. */

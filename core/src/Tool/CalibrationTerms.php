@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Tool;
 
+use Brick\Math\BigDecimal;
 use Tekkal\Core\Acceptance\DecisionRule;
 use Tekkal\Core\Unit\Written;
 
@@ -13,7 +14,7 @@ final readonly class CalibrationTerms
     /**
      * @param  list<TemplateLine>  $template
      *
-     * @throws ToolException when the permissible deviation is an amount in another unit than the tool has
+     * @throws ToolException when the permissible deviation is an amount in another unit than the tool has, or an adapter sits on what deviates by an amount
      */
     public function __construct(
         public ToolRange $range,
@@ -22,11 +23,21 @@ final readonly class CalibrationTerms
         public DecisionRule $rule,
         public array $template,
         public ?StandardUncertainty $standard,
+        public ?FittedAdapter $adapter = null,
     ) {
         $amount = $permissible->amount;
+        if ($adapter !== null && $amount !== null) {
+            throw new ToolException(sprintf('An adapter changes the torque of a wrench; it cannot be fitted to what deviates by %s.', $permissible->typeset()), 'adapter', $adapter->code, 'none');
+        }
         if ($amount !== null && $amount->unit !== $resolution->unit) {
             throw new ToolException(sprintf('The permissible deviation %s is not in %s, the unit of the tool.', $permissible->typeset(), $resolution->unit->symbol()), 'permissible deviation', $permissible->typeset(), $resolution->unit->symbol());
         }
+    }
+
+    /** What the standard should read, or the instrument show, at a point. */
+    public function expected(Written $nominal): BigDecimal
+    {
+        return $this->adapter?->expected($nominal) ?? BigDecimal::of($nominal->decimal());
     }
 
     public function isRelative(): bool

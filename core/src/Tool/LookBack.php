@@ -48,20 +48,20 @@ final readonly class LookBack
     }
 
     /**
-     * By what was read of the tool, at each of its points with the uncertainty there.
+     * By what was read of the tool, at each of its points with the uncertainty there; in the direction in which it is pulled.
      *
      * @param  float  $standardOff  by how much the standard itself was wrong, shown less true, % of the true value; it adds to what was found
      *
      * @throws ToolException when nothing was read, or a standard of amounts would be off by a share
      */
-    public static function ofPass(PassFinding $pass, CalibrationTerms $terms, float $standardOff = 0.0): self
+    public static function ofPass(PassFinding $pass, CalibrationTerms $terms, float $standardOff = 0.0, string $direction = PointReadings::CLOCKWISE): self
     {
         if ($standardOff !== 0.0 && ! $terms->isRelative()) {
             throw new ToolException('How far a standard was off in % says nothing of an instrument that deviates by an amount.', 'deviation', sprintf('%g %%', $standardOff), 'none');
         }
         $unit = $terms->isRelative() ? 1.0 : $terms->resolution->unit->factor()->toFloat();
 
-        return new self(array_map(fn (PointFinding $p): array => [$p->nominal->quantity()->inBase()->toFloat(), ($p->mean + $standardOff) * $unit, $p->expanded * $unit], $pass->points), $terms->isRelative());
+        return new self(array_map(fn (PointFinding $p): array => [$p->read->nominal->quantity()->inBase()->toFloat(), ($p->mean + $standardOff) * $unit, $p->expanded * $unit], $pass->in($direction)), $terms->isRelative());
     }
 
     /**

@@ -11,7 +11,7 @@ use Tekkal\Core\Unit\Written;
 /** A tool as it was found, or as it was left: every single reading of every point judged by the terms of the calibration. */
 final readonly class PassFinding
 {
-    /** @var list<PointFinding> of the points that have a reading, from the lowest up */
+    /** @var list<PointFinding> of the points that have a reading, clockwise before anticlockwise, from the lowest up */
     public array $points;
 
     /**
@@ -24,9 +24,12 @@ final readonly class PassFinding
         $read = array_values(array_filter($points, fn (PointReadings $p): bool => $p->readings !== []));
         array_map($this->within(...), $points);
         $this->onceEach($points);
-        usort($read, fn (PointReadings $a, PointReadings $b): int => $a->nominal->quantity()->inBase()->compareTo($b->nominal->quantity()->inBase()));
-        $lowest = $read === [] ? 0.0 : self::mean($read[0]);
-        $this->points = array_map(fn (PointReadings $p): PointFinding => $this->point($p, $lowest), $read);
+        usort($read, fn (PointReadings $a, PointReadings $b): int => [$b->direction, $a->nominal->quantity()->inBase()->toFloat()] <=> [$a->direction, $b->nominal->quantity()->inBase()->toFloat()]);
+        $lowest = [];
+        foreach ($read as $point) {
+            $lowest[$point->direction] ??= self::mean($point);
+        }
+        $this->points = array_map(fn (PointReadings $p): PointFinding => $this->point($p, $lowest[$p->direction]), $read);
     }
 
     public function isGood(): bool
@@ -43,7 +46,15 @@ final readonly class PassFinding
     /** @return list<string> the nominal values of points that are good, but nearer to the limit than the calibration can tell */
     public function near(): array
     {
-        return array_map(fn (PointFinding $p): string => $p->nominal->typeset(), array_values(array_filter($this->points, fn (PointFinding $p): bool => $p->isNear())));
+        return array_map(fn (PointFinding $p): string => $p->read->words(), array_values(array_filter($this->points, fn (PointFinding $p): bool => $p->isNear())));
+    }
+
+    /** @return list<PointFinding> of one direction; all where it was never read in that one */
+    public function in(string $direction): array
+    {
+        $in = array_values(array_filter($this->points, fn (PointFinding $p): bool => $p->read->direction === $direction));
+
+        return $in === [] ? $this->points : $in;
     }
 
     /** The largest deviation of all, either way; 0 where nothing was read. */
@@ -57,7 +68,7 @@ final readonly class PassFinding
         // What shows more than the standard reads gives less than it shows.
         [$does, $less] = $this->terms->isRelative() ? ['gives', $point->worst() > 0] : ['shows', $point->worst() < 0];
 
-        return sprintf('at %s it %s up to %s too %s', $point->nominal->typeset(), $does, self::size(abs($point->worst()), $this->terms), $less ? 'little' : 'much');
+        return sprintf('at %s it %s up to %s too %s', $point->read->words(), $does, self::size(abs($point->worst()), $this->terms), $less ? 'little' : 'much');
     }
 
     /** A deviation in words; one more decimal than the scale has, where it is an amount. */
@@ -87,11 +98,10 @@ final readonly class PassFinding
     {
         $seen = [];
         foreach ($points as $point) {
-            $at = (string) $point->nominal->quantity()->inBase()->stripTrailingZeros();
-            if (isset($seen[$at])) {
-                throw new ToolException(sprintf('The point %s stands there twice.', $point->nominal->typeset()), 'point', $point->nominal->typeset(), 'each once');
+            if (isset($seen[$point->key()])) {
+                throw new ToolException(sprintf('The point %s stands there twice.', $point->words()), 'point', $point->words(), 'each once');
             }
-            $seen[$at] = true;
+            $seen[$point->key()] = true;
         }
     }
 
@@ -101,20 +111,21 @@ final readonly class PassFinding
         $limit = $this->drawnIn($budget->expanded());
 
         return new PointFinding(
-            $point->nominal, $this->deviations($point), $budget->lines, $budget->expanded(), $this->terms->permissible->value()->toFloat(),
-            array_map(fn (Written $r): bool => $this->conforms($point->nominal, $r, $limit), $point->readings),
+            $point, $this->deviations($point), $budget->lines, $budget->expanded(), $this->terms->permissible->value()->toFloat(),
+            array_map(fn (Written $r): bool => $this->conforms($this->terms->expected($point->nominal), $r, $limit), $point->readings),
         );
     }
 
     /**
-     * By share: aₛ = 100 (Xa − Xr)/Xr (ISO 6789-1:2017) – by the standard, not by what was set. By amount: shown less true.
+     * By share: aₛ = 100 (Xa − Xr)/Xr (ISO 6789-1:2017) – by the standard, not by what was set; with an adapter Xa is
+     * what then arrives at its end. By amount: shown less true.
      *
      * @return non-empty-list<float>
      */
     private function deviations(PointReadings $point): array
     {
-        $at = (float) $point->nominal->decimal();
-        $all = array_map(fn (Written $r): float => $this->terms->isRelative() ? CalibrationPoint::deviation($at, (float) $r->decimal()) : (float) (string) BigDecimal::of($r->decimal())->minus($point->nominal->decimal()), $point->readings);
+        $at = $this->terms->expected($point->nominal);
+        $all = array_map(fn (Written $r): float => $this->terms->isRelative() ? CalibrationPoint::deviation($at->toFloat(), (float) $r->decimal()) : (float) (string) BigDecimal::of($r->decimal())->minus($at), $point->readings);
         assert($all !== []);
 
         return $all;
@@ -132,13 +143,13 @@ final readonly class PassFinding
     }
 
     /** In exact decimals, so that what deviates by just as much as is permissible conforms. */
-    private function conforms(Written $nominal, Written $reading, BigDecimal $limit): bool
+    private function conforms(BigDecimal $expected, Written $reading, BigDecimal $limit): bool
     {
         if ($this->terms->isRelative()) {
-            return (new CalibrationPoint($nominal->decimal(), [$reading->decimal()]))->conforms($limit);
+            return (new CalibrationPoint($expected, [$reading->decimal()]))->conforms($limit);
         }
 
-        return ! BigDecimal::of($reading->decimal())->minus($nominal->decimal())->abs()->isGreaterThan($limit);
+        return ! BigDecimal::of($reading->decimal())->minus($expected)->abs()->isGreaterThan($limit);
     }
 
     private static function mean(PointReadings $point): float

@@ -62,9 +62,10 @@ final readonly class PointBudget
         return $line->inPercent ? $this->ofShare($line->width) : $this->measured($line->width, $line->atLowest ? $this->lowest : $this->summary->mean);
     }
 
+    /** Of the tool's scale, where the standard reads it: behind an adapter a step is longer or shorter. */
     private function step(): float
     {
-        return (float) $this->terms->resolution->decimal();
+        return (float) $this->terms->resolution->decimal() * ($this->terms->adapter?->gain->toFloat() ?? 1.0);
     }
 
     /** An amount of another unit in that of the tool. */

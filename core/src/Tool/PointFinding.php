@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tekkal\Core\Tool;
 
 use Tekkal\Core\Statistics\Summary;
-use Tekkal\Core\Unit\Written;
 
 /** What one point of a calibration came to. Deviations, lines and uncertainty in % of the reading, or in the unit of the tool. */
 final readonly class PointFinding
@@ -15,13 +14,14 @@ final readonly class PointFinding
     public float $spread;
 
     /**
+     * @param  PointReadings  $read  from which it comes
      * @param  non-empty-list<float>  $deviations  one per reading
      * @param  list<array{name: string, source: BudgetSource, standard: float}>  $lines  of the budget, standard uncertainties
      * @param  float  $expanded  k = 2
      * @param  list<bool>  $conforms  one per reading
      */
     public function __construct(
-        public Written $nominal,
+        public PointReadings $read,
         public array $deviations,
         public array $lines,
         public float $expanded,

@@ -12,6 +12,10 @@ use Tekkal\Core\Unit\Written;
  */
 final readonly class PointReadings
 {
+    public const CLOCKWISE = 'clockwise';
+
+    public const DIRECTIONS = [self::CLOCKWISE, 'anticlockwise'];
+
     private const MOST = 30;
 
     /**
@@ -19,7 +23,7 @@ final readonly class PointReadings
      *
      * @throws ToolException when the nominal value is 0 for a torque tool, a reading is in another unit, or there are more than 30
      */
-    public function __construct(public Written $nominal, public array $readings)
+    public function __construct(public Written $nominal, public array $readings, public string $direction = self::CLOCKWISE)
     {
         foreach ($readings as $reading) {
             if ($reading->unit !== $nominal->unit) {
@@ -29,5 +33,17 @@ final readonly class PointReadings
         if (count($readings) > self::MOST) {
             throw new ToolException(sprintf('At %s stand %d readings; a point has at most %d.', $nominal->typeset(), count($readings), self::MOST), 'readings', (string) count($readings), (string) self::MOST);
         }
+    }
+
+    /** The same for the same point in the same direction, however it was written. */
+    public function key(): string
+    {
+        return $this->nominal->quantity()->inBase()->stripTrailingZeros().' '.$this->direction;
+    }
+
+    /** "15 N·m", "15 N·m anticlockwise" */
+    public function words(): string
+    {
+        return $this->nominal->typeset().($this->direction === self::CLOCKWISE ? '' : " $this->direction");
     }
 }

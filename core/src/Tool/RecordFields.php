@@ -17,8 +17,6 @@ final readonly class RecordFields
 {
     private const CODE = '/^[A-Za-z0-9][A-Za-z0-9-]{0,19}$/D';
 
-    private const DIRECTIONS = ['clockwise', 'anticlockwise'];
-
     /** @param  array<string, string>  $fields */
     public function __construct(private array $fields)
     {
@@ -76,7 +74,7 @@ final readonly class RecordFields
     {
         $said = preg_split('/[\s,;]+|\band\b/', strtolower($this->said('directions')), -1, PREG_SPLIT_NO_EMPTY) ?: ['clockwise'];
 
-        return array_diff($said, self::DIRECTIONS) === [] ? array_values(array_intersect(self::DIRECTIONS, $said)) : throw $this->no('directions', implode(', ', self::DIRECTIONS), 'that is no direction');
+        return array_diff($said, PointReadings::DIRECTIONS) === [] ? array_values(array_intersect(PointReadings::DIRECTIONS, $said)) : throw $this->no('directions', implode(', ', PointReadings::DIRECTIONS), 'that is no direction');
     }
 
     public function wrenchClass(ToolForm $form): ?WrenchClass

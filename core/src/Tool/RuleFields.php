@@ -33,6 +33,11 @@ final readonly class RuleFields
         return ($this->data[$field] ?? null) === null ? null : $this->whole($field, 1, $most);
     }
 
+    public function has(string $field): bool
+    {
+        return ($this->data[$field] ?? null) !== null;
+    }
+
     public function flag(string $field): bool
     {
         return ($this->data[$field] ?? false) === true;
@@ -114,6 +119,6 @@ final readonly class RuleFields
     {
         $said = is_scalar($value) ? (string) $value : '';
 
-        return new ToolException(sprintf('%s%s: %s.', ucfirst($field), $said === '' ? ' is missing' : " \"$said\"", "$limit wanted"), $field, $said, $limit);
+        return new ToolException(sprintf('%s%s: %s.', ucfirst(str_replace('_', ' ', $field)), $said === '' ? ' is missing' : " \"$said\"", "$limit wanted"), $field, $said, $limit);
     }
 }

@@ -16,7 +16,7 @@ final class TermsData
     {
         return array_filter([
             'lowest' => $terms->range->lowest->code(), 'highest' => $terms->range->highest->code(), 'resolution' => $terms->resolution->code(), 'permissible' => $terms->permissible->code(),
-            'rule' => $terms->rule->value, 'standard' => $terms->standard?->code(), 'template' => array_map(FormRules::lineData(...), $terms->template),
+            'rule' => $terms->rule->value, 'standard' => $terms->standard?->code(), 'template' => array_map(FormRules::lineData(...), $terms->template), 'adapter' => $terms->adapter?->toData(),
         ], fn (mixed $v): bool => $v !== null);
     }
 
@@ -34,6 +34,7 @@ final class TermsData
             new ToolRange(Written::coded($of->text('lowest')), Written::coded($of->text('highest'))), Written::coded($of->text('resolution')), Permissible::of($of->text('permissible')),
             DecisionRule::tryFrom($of->text('rule')) ?? throw $of->no('rule', $of->text('rule'), implode(', ', array_map(fn (DecisionRule $r): string => $r->value, DecisionRule::cases()))),
             array_map(FormRules::line(...), $of->objects('template', 20)), is_string($standard) ? StandardUncertainty::of($standard) : null,
+            is_array($data['adapter'] ?? null) ? FittedAdapter::ofData($data['adapter']) : null,
         );
     }
 }

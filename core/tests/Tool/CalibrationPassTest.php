@@ -8,8 +8,11 @@ use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\DecisionRule;
 use Tekkal\Core\Tool\BudgetSource;
 use Tekkal\Core\Tool\CalibrationTerms;
+use Tekkal\Core\Tool\FittedAdapter;
+use Tekkal\Core\Tool\LookBack;
 use Tekkal\Core\Tool\PassFinding;
 use Tekkal\Core\Tool\Permissible;
+use Tekkal\Core\Tool\PointFinding;
 use Tekkal\Core\Tool\PointReadings;
 use Tekkal\Core\Tool\StandardUncertainty;
 use Tekkal\Core\Tool\TemplateLine;
@@ -92,6 +95,32 @@ final class CalibrationPassTest extends TestCase
         self::assertSame(['w_r', 'w_rep', 'w_od', 'w_int', 'w_l'], array_column($lines, 'name'));
     }
 
+    /** Fact of the trade (common practice, no source): a wrench pulled the other way round is another wrench. */
+    public function test_each_direction_has_its_own_points_and_is_told_by_its_name(): void
+    {
+        $pass = new PassFinding([self::turned('100 N.m', '93'), self::turned('20 N.m', '20'), self::at('100 N.m', '100'), self::at('20 N.m', '20')], self::terms());
+
+        self::assertSame(['20 N·m', '100 N·m', '20 N·m anticlockwise', '100 N·m anticlockwise'], str_replace("\u{A0}", ' ', array_map(fn (PointFinding $p): string => $p->read->words(), $pass->points)));
+        self::assertSame(["at 100\u{A0}N·m anticlockwise it gives up to 7.5\u{A0}% too little"], $pass->faults());
+        self::assertCount(2, $pass->in('clockwise'));
+        self::assertCount(1, (new PassFinding([self::turned('20 N.m', '20')], self::terms()))->in('clockwise'), 'never read in that one: what was read is all there is');
+        self::assertEqualsWithDelta(100.0, LookBack::ofPass($pass, self::terms())->trueValue(100.0), 1e-9, 'work is pulled clockwise');
+        self::assertEqualsWithDelta(93.0, LookBack::ofPass($pass, self::terms(), direction: 'anticlockwise')->trueValue(100.0), 1e-9);
+    }
+
+    /** T L/(L + E) (FAA AC 43.13-1B, fig. 7-2): 50 mm straight on before 400 mm, 112.5 arrives where 100 is set; 104 set is 117. */
+    public function test_with_an_adapter_the_standard_is_held_against_what_arrives_at_its_end(): void
+    {
+        $terms = self::terms(adapter: new FittedAdapter('AD-02', Written::coded('50 mm'), Written::coded('0 deg'), Written::coded('400 mm')));
+        $pass = new PassFinding([self::at('100 N.m', '112.5', '120'), self::at('104 N.m', '112.5', '112.49')], $terms);
+
+        self::assertEqualsWithDelta([0.0, -6.25], $pass->points[0]->deviations, 1e-9);
+        self::assertSame([[true, false], [true, false]], array_column($pass->points, 'conforms'), '104 set and 112.5 read is +4 % to the digit');
+        self::assertEqualsWithDelta(100 * 0.25 * 1.125 / 112.5 / sqrt(3), self::scale($terms, '112.5'), 1e-9, 'a step of the scale is as much longer');
+        self::assertEqualsWithDelta(100 * 0.25 / 100 / sqrt(3), self::scale(self::terms(), '100'), 1e-9);
+        self::assertTrue((new PassFinding([self::at('100 N.m', '100')], self::terms(adapter: new FittedAdapter('AD-01', Written::coded('42 mm'), Written::coded('90 deg'), Written::coded('400 mm')))))->isGood(), 'across the wrench it changes nothing');
+    }
+
     public function test_what_cannot_be_a_calibration_of_the_tool_is_refused_with_what_why_and_limit(): void
     {
         $refused = [
@@ -109,6 +138,9 @@ final class CalibrationPassTest extends TestCase
             'no number' => [fn () => StandardUncertainty::of('x %'), 'uncertainty', 'a number of %'],
             'INF' => [fn () => new TemplateLine('w', BudgetSource::Fixed, INF), 'the width of "w"', 'a finite number'],
             'a width below nothing' => [fn () => new TemplateLine('w', BudgetSource::Fixed, -0.1), 'the width of "w"', 'at least 0'],
+            'an adapter on a gauge' => [fn () => new CalibrationTerms(new ToolRange(Written::coded('0 mm'), Written::coded('10 mm')), Written::coded('0.01 mm'), Permissible::of('0.02 mm'), DecisionRule::Simple, [], null, new FittedAdapter('AD-1', Written::coded('50 mm'), Written::coded('0 deg'), Written::coded('400 mm'))), 'adapter', 'none'],
+            'an adapter back to the hand' => [fn () => new FittedAdapter('AD-1', Written::coded('500 mm'), Written::coded('180 deg'), Written::coded('400 mm')), 'adapter', 'a longer wrench'],
+            'a wrench without a length' => [fn () => new FittedAdapter('AD-1', Written::coded('50 mm'), Written::coded('0 deg'), Written::coded('0 mm')), 'the length of the wrench', 'above 0'],
             'inches' => [fn () => new CalibrationTerms(new ToolRange(Written::coded('0 mm'), Written::coded('10 mm')), Written::coded('0.01 mm'), Permissible::of('0.001 in'), DecisionRule::Simple, [], null), 'permissible deviation', 'mm'],
         ];
         foreach ($refused as $case => [$make, $what, $limit]) {
@@ -128,9 +160,22 @@ final class CalibrationPassTest extends TestCase
         return new PointReadings($at, array_values(array_map(fn (string $r): Written => Written::of($r, $at->unit), $readings)));
     }
 
-    private static function terms(DecisionRule $rule = DecisionRule::Simple, ?string $standard = null): CalibrationTerms
+    private static function turned(string $nominal, string $reading): PointReadings
     {
-        return new CalibrationTerms(new ToolRange(Written::coded('20 N.m'), Written::coded('200 N.m')), Written::coded('0.5 N.m'), Permissible::of('4 %'), $rule, [new TemplateLine('standard', BudgetSource::Standard)], $standard === null ? null : StandardUncertainty::of($standard));
+        $at = Written::coded($nominal);
+
+        return new PointReadings($at, [Written::of($reading, $at->unit)], 'anticlockwise');
+    }
+
+    /** The standard uncertainty, in %, that half a step of 0.5 N·m brings at 100 N·m. */
+    private static function scale(CalibrationTerms $terms, string $reading): float
+    {
+        return (new PassFinding([self::at('100 N.m', $reading)], new CalibrationTerms($terms->range, $terms->resolution, $terms->permissible, $terms->rule, [new TemplateLine('scale', BudgetSource::Resolution)], null, $terms->adapter)))->points[0]->lines[0]['standard'];
+    }
+
+    private static function terms(DecisionRule $rule = DecisionRule::Simple, ?string $standard = null, ?FittedAdapter $adapter = null): CalibrationTerms
+    {
+        return new CalibrationTerms(new ToolRange(Written::coded('20 N.m'), Written::coded('200 N.m')), Written::coded('0.5 N.m'), Permissible::of('4 %'), $rule, [new TemplateLine('standard', BudgetSource::Standard)], $standard === null ? null : StandardUncertainty::of($standard), $adapter);
     }
 
     private static function gauge(): CalibrationTerms

@@ -9,6 +9,7 @@ use Tekkal\Core\Acceptance\DecisionRule;
 use Tekkal\Core\Tool\BudgetSource;
 use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\CalibrationTerms;
+use Tekkal\Core\Tool\FittedAdapter;
 use Tekkal\Core\Tool\FormRules;
 use Tekkal\Core\Tool\Permissible;
 use Tekkal\Core\Tool\SendingOrder;
@@ -92,6 +93,20 @@ final class ToolRecordTest extends TestCase
         self::assertEquals($sheet, $again);
         self::assertSame([false, true, '-0.5'], [$again->asFound()?->isGood(), $again->asLeft()?->isGood(), $again->temperature]);
         self::assertEquals($sheet->asFound(), $again->asFound());
+    }
+
+    public function test_a_calibration_in_both_directions_keeps_them_and_says_which_is_missing(): void
+    {
+        $terms = new CalibrationTerms(self::range('12 N.m', '60 N.m'), Written::coded('0.1 N.m'), Permissible::of('4 %'), DecisionRule::Simple, [], null, new FittedAdapter('AD-1', Written::coded('50 mm'), Written::coded('0 deg'), Written::coded('400 mm')));
+        $points = [['nominal' => '12', 'readings' => ['13.5']], ['nominal' => '12', 'direction' => 'anticlockwise', 'readings' => ['13.4']]];
+        $sheet = CalibrationSheet::read(['direction' => 'clockwise', 'as_found' => $points, 'adjustment' => 'none', 'as_left' => [], 'preloads' => 0], $terms);
+
+        self::assertEquals($sheet, CalibrationSheet::ofData($sheet->toData()));
+        self::assertSame(['clockwise', 'anticlockwise'], $sheet->directions());
+        self::assertTrue($sheet->asFound()?->isGood());
+        $sheet->enough(1, 1, ['clockwise', 'anticlockwise']);
+        $this->expectExceptionMessage('As found: 1 point is wanted anticlockwise; 0 stand there.');
+        CalibrationSheet::read(['direction' => 'clockwise', 'as_found' => [$points[0]], 'adjustment' => 'none', 'as_left' => [], 'preloads' => 0], $terms)->enough(1, 1, ['clockwise', 'anticlockwise']);
     }
 
     public function test_what_was_left_as_it_was_found_is_what_was_found(): void

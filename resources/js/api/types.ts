@@ -3175,6 +3175,7 @@ export interface components {
         ToolRows: {
             rows: {
                 fields: components["schemas"]["ToolFields"];
+                range: string | null;
                 problem: string | null;
                 field: string | null;
             }[];
@@ -3335,6 +3336,12 @@ export interface components {
             today: string;
             points: {
                 nominal: string;
+                /** @enum {string} */
+                direction: "clockwise" | "anticlockwise";
+                words: string;
+            }[];
+            adapters: {
+                code: string;
                 words: string;
             }[];
             readings: number;
@@ -3365,6 +3372,7 @@ export interface components {
             valid_until?: string | null;
             /** @enum {string|null} */
             not_found?: "new" | "unread" | null;
+            adapter?: string | null;
             laboratory: {
                 /** @enum {string} */
                 kind: "own" | "outside";
@@ -3377,12 +3385,16 @@ export interface components {
                 direction: "clockwise" | "anticlockwise";
                 as_found: {
                     nominal: string;
+                    /** @enum {string} */
+                    direction?: "clockwise" | "anticlockwise";
                     readings: string[];
                 }[];
                 /** @enum {string} */
                 adjustment: "none" | "adjusted" | "repaired" | "part_replaced";
                 as_left: {
                     nominal: string;
+                    /** @enum {string} */
+                    direction?: "clockwise" | "anticlockwise";
                     readings: string[];
                 }[];
                 preloads: number;
@@ -3395,7 +3407,7 @@ export interface components {
             says: string;
             near: string[];
             points: {
-                nominal: string;
+                key: string;
                 words: string;
                 share: number;
                 deviations: number[];
@@ -3419,6 +3431,7 @@ export interface components {
             rule: string;
             rule_words: string;
             standard: string | null;
+            adapter: string | null;
             as_found: components["schemas"]["CalibrationPass"] | null;
             as_left: components["schemas"]["CalibrationPass"] | null;
             touches: string | null;
@@ -3523,10 +3536,14 @@ export interface components {
         ReadingsRead: {
             as_found: {
                 nominal: string;
+                /** @enum {string} */
+                direction: "clockwise" | "anticlockwise";
                 readings: string[];
             }[];
             as_left: {
                 nominal: string;
+                /** @enum {string} */
+                direction: "clockwise" | "anticlockwise";
                 readings: string[];
             }[];
         };

@@ -6,6 +6,9 @@ namespace Tests\Feature\Crib;
 
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\LookBackCase;
+use App\Crib\Models\ToolRow;
+use App\Crib\Print\CalibrationPaper;
+use App\Crib\Queries\ToolBook;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -108,7 +111,7 @@ final class CalibrationTest extends CribTestCase
         yield 'no such standard' => [['standard' => '00000000-0000-7000-8000-000000000000'], 'standard', 'There is no such reference standard.'];
         yield 'an outside laboratory without a name' => [['laboratory' => ['kind' => 'outside', 'name' => '']], 'laboratory.name', 'Say which laboratory calibrated it.'];
         yield 'valid before it was made' => [['valid_until' => '2026-05-01'], 'valid_until', 'A calibration of 15 June 2026 cannot be due again before it, on 1 May 2026.'];
-        yield 'as left without an adjustment' => [['sheet' => ['as_left' => self::points(self::GOOD)]], 'as_left', 'As_left "readings": without an adjustment it is left as it was found: none wanted.'];
+        yield 'as left without an adjustment' => [['sheet' => ['as_left' => self::points(self::GOOD)]], 'as_left', 'As left "readings": without an adjustment it is left as it was found: none wanted.'];
         yield 'no climate' => [['sheet' => ['humidity' => '120']], 'humidity', 'Humidity "120": a number up to 100 % is wanted.'];
         yield 'no such way' => [['sheet' => ['direction' => 'left']], 'direction', 'Direction "left": clockwise, anticlockwise wanted.'];
     }
@@ -122,6 +125,59 @@ final class CalibrationTest extends CribTestCase
         $this->refused($this->keeper('POST', 'tools/TW-04/calibrations', $typed), 'as_found', 'As found: 3 points are wanted; 2 stand there.');
         $this->calibrate(['laboratory' => ['kind' => 'outside', 'name' => 'Sallow'], 'valid_until' => '2026-09-10'] + $typed);
         self::assertSame('2026-09-10', $this->tool()['due_on']);
+    }
+
+    public function test_a_tool_that_is_used_in_both_directions_is_calibrated_in_both_and_serves_only_where_it_was_read(): void
+    {
+        $this->both();
+        $wanted = $this->keeper('GET', 'tools/TW-30/calibration')->assertOk()->json('points');
+        self::assertSame(['12 N·m', '36 N·m', '60 N·m', '12 N·m anticlockwise', '36 N·m anticlockwise', '60 N·m anticlockwise'], str_replace("\u{A0}", ' ', array_column($wanted, 'words')));
+        $this->refused($this->keeper('POST', 'tools/TW-30/calibrations', $this->typed()), 'as_found', 'As found: 3 points are wanted anticlockwise; 0 stand there.');
+        $outside = ['calibrated_on' => '2026-06-14', 'laboratory' => ['kind' => 'outside', 'name' => 'Sallow']] + $this->typed();
+        $this->calibrate($outside, 'TW-30');
+        self::assertSame(['clockwise'], $this->inUse('TW-30'), 'the laboratory has read it clockwise only');
+        $typed = $this->typed();
+        array_push($typed['sheet']['as_found'], ...array_map(fn (array $p): array => $p + ['direction' => 'anticlockwise'], self::points(self::WEAK)));
+        $this->calibrate($typed, 'TW-30');
+        self::assertSame('failed', $this->tool('TW-30')['due'], 'good one way round and not the other');
+        self::assertSame(['clockwise', 'anticlockwise'], $this->inUse('TW-30'));
+        self::assertStringContainsString('12 N·m anticlockwise it gives up to 7.0 % too little', str_replace("\u{A0}", ' ', CalibrationPaper::html(CalibrationRow::query()->where('tool', ToolRow::get('TW-30')->id)->orderByDesc('calibrated_on')->firstOrFail())));
+    }
+
+    public function test_with_an_adapter_on_it_the_standard_is_held_against_what_arrives_at_its_end(): void
+    {
+        $this->both(['directions' => 'clockwise']);
+        $adapter = ['code' => 'AD-50', 'name' => 'Offset head', 'form' => 'adapter', 'unit' => 'mm', 'lowest' => '45', 'highest' => '45', 'resolution' => '1'];
+        $this->keeper('POST', 'tools', ['tools' => [$adapter, ['code' => 'AD-51', 'length' => '50 mm'] + $adapter]])->assertCreated();
+        $typed = ['adapter' => 'AD-51'] + $this->typed([100 / 1.125 - 100, 100 / 1.125 - 100, 100 / 1.125 - 100]);
+        $keep = fn (array $change) => $this->keeper('POST', 'tools/TW-30/calibrations', $change + $typed);
+
+        self::assertSame([['code' => 'AD-51', 'words' => 'AD-51, Offset head']], $this->keeper('GET', 'tools/TW-30/calibration')->json('adapters'));
+        $this->refused($keep([]), 'adapter', 'How far TW-30 is from its square to its marked grip nobody has said; with an adapter that counts. Say so on its page first.');
+        $this->keeper('POST', 'tools/TW-30', ['fields' => ['length' => '400 mm'] + self::CLICK])->assertOk();
+        $this->refused($keep(['adapter' => 'AD-50']), 'adapter', 'How far AD-50 reaches from the square to the fastener nobody has said. Say so on its page first.');
+        $this->refused($keep(['adapter' => 'TW-04']), 'adapter', 'There is no adapter TW-04.');
+        $look = $this->keeper('POST', 'tools/TW-30/calibrations/look', $typed)->assertOk();
+        self::assertSame('AD-51 is on it, 50 mm at 0°: where 60 N·m is set the standard should read 67.5 N·m.', str_replace("\u{A0}", ' ', (string) $look->json('adapter')));
+        self::assertTrue($look->json('as_found.good'));
+        self::assertFalse($this->keeper('POST', 'tools/TW-30/calibrations/look', ['adapter' => null] + $typed)->json('as_found.good'));
+        $keep([])->assertCreated();
+        self::assertSame('good', $this->tool('TW-30')['due']);
+        self::assertStringContainsString('AD-51 is on it', CalibrationPaper::html(CalibrationRow::query()->where('tool', ToolRow::get('TW-30')->id)->firstOrFail()));
+    }
+
+    private const CLICK = ['code' => 'TW-30', 'name' => 'Click wrench', 'form' => 'click_wrench', 'unit' => 'N.m', 'lowest' => '12', 'highest' => '60', 'resolution' => '0.1', 'permissible' => '4 %', 'months' => '12'];
+
+    /** @param  array<string, string>  $change */
+    private function both(array $change = ['directions' => 'clockwise anticlockwise']): void
+    {
+        $this->keeper('POST', 'tools', ['tools' => [$change + self::CLICK]])->assertCreated();
+    }
+
+    /** @return list<string> in which a bench may use it */
+    private function inUse(string $code): array
+    {
+        return ToolBook::tool(ToolBook::find(ToolRow::get($code)->id) ?? self::fail("no $code"))->directions ?? [];
     }
 
     public function test_a_standard_that_has_ended_or_was_wrong_proves_nothing(): void

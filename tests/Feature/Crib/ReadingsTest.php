@@ -12,8 +12,9 @@ final class ReadingsTest extends CribTestCase
         $read = fn (string $text) => $this->keeper('POST', 'tools/TW-04/calibrations/read', ['text' => $text]);
         $csv = $read("pass,point,reading,unit\nas found,12,11.9,N.m\nas found,12,11.8,N.m\nas left,12,12.0,")->assertOk()->json();
 
-        self::assertSame([[['nominal' => '12', 'readings' => ['11.9 N.m', '11.8 N.m']]], [['nominal' => '12', 'readings' => ['12.0']]]], [$csv['as_found'], $csv['as_left']]);
-        self::assertSame([['nominal' => '36', 'readings' => ['35.9', '36.01']]], $read('{"as_found": [{"point": "36", "readings": ["35.9", "36.01"]}]}')->assertOk()->json('as_found'));
+        self::assertSame([[['nominal' => '12', 'direction' => 'clockwise', 'readings' => ['11.9 N.m', '11.8 N.m']]], [['nominal' => '12', 'direction' => 'clockwise', 'readings' => ['12.0']]]], [$csv['as_found'], $csv['as_left']]);
+        self::assertSame([[['nominal' => '12', 'direction' => 'clockwise', 'readings' => ['11.9']], ['nominal' => '12', 'direction' => 'anticlockwise', 'readings' => ['11.7']]], []], array_values($read("pass,point,direction,reading\nas found,12,,11.9\nas found,12,anticlockwise,11.7")->assertOk()->json()));
+        self::assertSame([['nominal' => '36', 'direction' => 'anticlockwise', 'readings' => ['35.9', '36.01']]], $read('{"as_found": [{"point": "36", "direction": "anticlockwise", "readings": ["35.9", "36.01"]}]}')->assertOk()->json('as_found'));
     }
 
     public function test_a_file_that_cannot_be_read_is_refused_and_says_why(): void
@@ -21,9 +22,10 @@ final class ReadingsTest extends CribTestCase
         foreach ([
             "\u{FEFF}pass,point,reading\nas found,12,11.9" => 'The table begins with a byte-order mark (the bytes EF BB BF), which is no part of it; UTF-8 without one is wanted. Save it so, or mark its rows where they were written and paste them.',
             "\u{FEFF}{\"as_found\": []}" => 'The table begins with a byte-order mark (the bytes EF BB BF), which is no part of it; UTF-8 without one is wanted. Save it so, or mark its rows where they were written and paste them.',
-            "pass;point;reading\nas found;12;11,9" => 'The head of the table is pass, point, reading, and unit where it is said; this one has "pass;point;reading".',
+            "pass;point;reading\nas found;12;11,9" => 'The head of the table is pass, point, reading, and unit and direction where it is said; this one has "pass;point;reading".',
             "pass,point,reading\nas found,12,11,9" => 'A row has 4 cells and the head 3; a decimal has a point, not a comma.',
             "pass,point,reading\nlater,12,11.9" => '"later" is no pass of a calibration; as found or as left is wanted.',
+            "pass,point,reading,direction\nas found,12,11.9,left" => '"left" is no direction; clockwise or anticlockwise is wanted.',
             'pass,point,reading' => 'Below its head the table has no row.',
             '{"as_found": ' => 'The file begins like JSON and is none.',
             '{"readings": []}' => 'The file has neither "as_found" nor "as_left" with a point and its readings.',

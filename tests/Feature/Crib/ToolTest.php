@@ -73,7 +73,7 @@ final class ToolTest extends FeatureTestCase
         $rows = $this->keeper('POST', 'tools/read', ['csv' => $csv])->assertOk()->json('rows');
 
         self::assertCount(12, $rows);
-        self::assertSame([null, '4 %', '12', '5000', 'N.m'], [$rows[0]['problem'], $rows[0]['fields']['permissible'], $rows[0]['fields']['months'], $rows[0]['fields']['cycles'], $rows[0]['fields']['unit']]);
+        self::assertSame([null, "20–100\u{A0}N·m", '4 %', '12', '5000', 'N.m'], [$rows[0]['problem'], $rows[0]['range'], $rows[0]['fields']['permissible'], $rows[0]['fields']['months'], $rows[0]['fields']['cycles'], $rows[0]['fields']['unit']]);
         $this->keeper('POST', 'tools', ['tools' => array_column($rows, 'fields')])->assertCreated();
         self::assertSame(['was never calibrated', 'Drawer 2'], [$this->tool('TW-42')['says'], $this->tool('TW-42')['place']]);
         self::assertSame('There is a tool TW-31 already.', $this->keeper('POST', 'tools/read', ['csv' => $csv])->json('rows.0.problem'));

@@ -29,6 +29,8 @@ const FOUND = [
   { value: 'unread', text: 'it cannot be read any more' },
 ];
 
+const NO_ADAPTER = { value: '', text: 'none' };
+
 /** What a calibration rests on: the day, the standard, who and where, the climate. */
 export function AroundForm({ form, around, onPut, onNext, onReadings }: Props) {
   const bind: Bind = (field) => ({ value: around[field], onChange: (e: { target: { value: string } }) => onPut(field, e.target.value) });
@@ -48,19 +50,18 @@ export function AroundForm({ form, around, onPut, onNext, onReadings }: Props) {
         </div>
         {around.laboratory === 'outside' && <Outside bind={bind} />}
         <Field label="Number of the certificate" maxLength={60} autoFocus {...bind('certificate')} />
-        <Select
-          label="Direction"
-          value={around.direction}
-          options={form.directions.map((d) => ({ value: d, text: d }))}
-          onValueChange={(v) => onPut('direction', v)}
-        />
-        <Field label="Pre-loaded, times" inputMode="numeric" {...bind('preloads')} />
-        <Climate bind={bind} />
+        <Before bind={bind} />
+        {form.adapters.length > 0 && (
+          <Select
+            label="Adapter on it"
+            value={around.adapter}
+            options={[NO_ADAPTER, ...form.adapters.map((a) => ({ value: a.code, text: a.words }))]}
+            onValueChange={(v) => onPut('adapter', v)}
+          />
+        )}
         <Select label="As found" value={around.not_found} options={FOUND} onValueChange={(v) => onPut('not_found', v)} />
       </div>
-      <p className="mt-4 max-w-prose text-[15px] text-soft">
-        {form.rule_words} {form.note}
-      </p>
+      <Terms form={form} />
       <div className="mt-4 flex items-end gap-6">
         <Button look="main" type="submit">
           On to the readings
@@ -71,13 +72,23 @@ export function AroundForm({ form, around, onPut, onNext, onReadings }: Props) {
   );
 }
 
+/** In which directions it is read, and by what it is judged. */
+function Terms({ form }: { form: CalibrationForm }) {
+  return (
+    <p className="mt-4 max-w-prose text-[15px] text-soft">
+      {form.directions.length > 1 ? 'It is used clockwise and anticlockwise, and so it is read. ' : ''}
+      {form.rule_words} {form.note}
+    </p>
+  );
+}
+
 /** Readings that a checker has written into a file. */
 function FromFile({ code, onReadings }: { code: string; onReadings: (read: ReadingsRead) => void }) {
   const read = useToolCommand((text: string) => readReadings(code, text));
   return (
     <div className="text-[15px]">
       <FileField
-        label="or out of a file: CSV with pass, point, reading; or JSON"
+        label="or out of a file: CSV with pass, point, reading (direction, unit); or JSON"
         accept=".csv,.json,text/csv,application/json"
         onChoose={(file) => {
           if (file) void fileText(file).then((text) => read.mutate(text, { onSuccess: onReadings }));
@@ -90,11 +101,13 @@ function FromFile({ code, onReadings }: { code: string; onReadings: (read: Readi
 
 type Bind = (field: keyof Around) => { value: string; onChange: (e: { target: { value: string } }) => void };
 
-function Climate({ bind }: { bind: Bind }) {
+/** How often it was loaded before, and in what air. */
+function Before({ bind }: { bind: Bind }) {
   return (
-    <div className="grid grid-cols-2 gap-3">
+    <div className="grid grid-cols-3 gap-3">
+      <Field label="Pre-loads" inputMode="numeric" {...bind('preloads')} />
       <Field label="°C" inputMode="decimal" {...bind('temperature')} />
-      <Field label="% humidity" inputMode="decimal" {...bind('humidity')} />
+      <Field label="% humid" inputMode="decimal" {...bind('humidity')} />
     </div>
   );
 }

@@ -38,7 +38,7 @@ export function ReadingGrid({ form, cells, onCells, look, found, label }: Props)
     >
       {form.points.map((point, p) => (
         <OnePoint
-          key={point.nominal}
+          key={point.words}
           name={`${label} at ${point.words}`}
           words={point.words}
           says={p > 0 ? '' : form.by_share ? 'set, or shown; the standard reads' : 'true; it shows'}

@@ -7,7 +7,7 @@ export type Around = {
   standard: string;
   certificate: string;
   valid_until: string;
-  direction: string;
+  adapter: string;
   preloads: string;
   temperature: string;
   humidity: string;
@@ -31,7 +31,7 @@ export function emptyCells(form: CalibrationForm): Cells {
 export function typed(form: CalibrationForm, cells: Cells, around: Around): CalibrationTyped {
   const points = (pass: Pass) =>
     form.points
-      .map((p, i) => ({ nominal: p.nominal, readings: (cells[pass][i] ?? []).map((c) => c.trim()).filter((c) => c !== '') }))
+      .map((p, i) => ({ nominal: p.nominal, direction: p.direction, readings: (cells[pass][i] ?? []).map((c) => c.trim()).filter((c) => c !== '') }))
       .filter((p) => p.readings.length > 0);
   const found = around.not_found === '' ? points('as_found') : [];
   return {
@@ -39,10 +39,11 @@ export function typed(form: CalibrationForm, cells: Cells, around: Around): Cali
     certificate: around.certificate,
     standard: around.standard === '' ? null : around.standard,
     valid_until: around.valid_until === '' ? null : around.valid_until,
+    adapter: around.adapter === '' ? null : around.adapter,
     not_found: around.not_found === '' ? null : (around.not_found as 'new' | 'unread'),
     laboratory: { kind: around.laboratory as 'own' | 'outside', name: around.laboratory_name, accreditation: around.accreditation, scope: around.scope },
     sheet: {
-      direction: around.direction as 'clockwise' | 'anticlockwise',
+      direction: form.points[0]?.direction ?? 'clockwise',
       as_found: found,
       adjustment: around.adjustment as Adjustment,
       as_left: around.adjustment === 'none' && around.not_found === '' ? [] : points('as_left'),
@@ -53,15 +54,21 @@ export function typed(form: CalibrationForm, cells: Cells, around: Around): Cali
   };
 }
 
+type Point = Pick<CalibrationForm['points'][number], 'nominal' | 'direction'>;
+
+const keyOf = (p: Point) => `${String(Number(p.nominal))} ${p.direction}`;
+
+const wordsOf = (p: Point, unit: string) => `${p.nominal}\u00a0${unit}${p.direction === 'clockwise' ? '' : ` ${p.direction}`}`;
+
 /** What a file has read: its own points, and its readings in their cells. */
 export function fromFile(form: CalibrationForm, read: ReadingsRead): { points: CalibrationForm['points']; cells: Cells; adjusted: boolean } {
-  const nominals = [...new Set([...read.as_found, ...read.as_left].map((p) => p.nominal))].sort((a, b) => Number(a) - Number(b));
-  const points = nominals.map(
-    (nominal) => form.points.find((p) => Number(p.nominal) === Number(nominal)) ?? { nominal, words: `${nominal}\u00a0${form.unit}` },
-  );
+  const there = new Map([...read.as_found, ...read.as_left].map((p) => [keyOf(p), p]));
+  const points = [...there.values()]
+    .sort((a, b) => b.direction.localeCompare(a.direction) || Number(a.nominal) - Number(b.nominal))
+    .map((p) => form.points.find((q) => keyOf(q) === keyOf(p)) ?? { nominal: p.nominal, direction: p.direction, words: wordsOf(p, form.unit) });
   const pass = (of: ReadingsRead['as_found']) =>
     points.map((p) => {
-      const readings = of.find((q) => Number(q.nominal) === Number(p.nominal))?.readings ?? [];
+      const readings = of.find((q) => keyOf(q) === keyOf(p))?.readings ?? [];
       return Array.from({ length: Math.max(form.readings, readings.length) }, (_, i) => readings[i] ?? '');
     });
   return { points, cells: { as_found: pass(read.as_found), as_left: pass(read.as_left) }, adjusted: read.as_left.length > 0 };

@@ -27,7 +27,7 @@ function begin(form: CalibrationForm): Around {
     standard: form.standards.find((s) => s.good)?.id ?? '',
     certificate: '',
     valid_until: '',
-    direction: form.directions[0] ?? 'clockwise',
+    adapter: '',
     preloads: String(form.preloads),
     temperature: '',
     humidity: '',
@@ -146,6 +146,7 @@ function PassView({ form, pass, cells, onCells, look, error, around, onPut }: Pa
   const found = look?.[pass] ?? null;
   return (
     <div className="px-7 pt-3 pb-4">
+      {look?.adapter && <p className="mb-3 font-semibold">{look.adapter}</p>}
       <ReadingGrid form={form} cells={cells} onCells={onCells} look={look} found={found} label={pass === 'as_found' ? 'As found' : 'As left'} />
       <Refusal of={error} className="mt-3" />
       {look !== null && found !== null && (

@@ -172,16 +172,14 @@ function RowTable({ rows }: { rows: ToolRows['rows'] }) {
 }
 
 function Row({ row }: { row: ToolRows['rows'][number] }) {
-  const { fields, problem } = row;
+  const { fields, range, problem } = row;
   return (
     <>
       <tr className={`h-8 ${problem === null ? 'border-b border-hair' : ''}`}>
         <td className="font-semibold">{fields.code}</td>
         <td>{fields.name}</td>
         <td className="text-soft">{fields.form?.replaceAll('_', ' ')}</td>
-        <td className="text-right">
-          {fields.lowest}–{fields.highest} {fields.unit}
-        </td>
+        <td className="text-right">{range ?? `${fields.lowest ?? ''}–${fields.highest ?? ''} ${fields.unit ?? ''}`}</td>
         <td className="text-right">{fields.resolution}</td>
         <td className="text-right">{fields.permissible}</td>
         <td className="text-right">{fields.months}</td>
