@@ -8,11 +8,10 @@ namespace App\Crib;
 final readonly class CalibrationInput
 {
     /**
-     * @param  array<string, mixed>  $typed  direction, as_found, adjustment, as_left, preloads, temperature, humidity, as the core reads them
+     * @param  array<string, mixed>  $typed  direction, as_found, adjustment, as_left, preloads, temperature, humidity, as the core reads them; adapter, the number of the one that sat on it
      * @param  array<string, string>  $laboratory  kind (own or outside), name, accreditation, scope
      * @param  string|null  $notFound  why nothing was read as found: new or unread
      * @param  string|null  $validUntil  what the certificate says, where it says less than the shop's own interval
-     * @param  string|null  $adapter  the number of the one that sat on it
      */
     public function __construct(
         public string $on,
@@ -22,7 +21,6 @@ final readonly class CalibrationInput
         public ?string $standard,
         public ?string $notFound,
         public ?string $validUntil = null,
-        public ?string $adapter = null,
     ) {
     }
 

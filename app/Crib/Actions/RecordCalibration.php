@@ -75,9 +75,9 @@ final readonly class RecordCalibration
     /** The calibration as it is typed, with the terms that hold today. */
     public static function sheet(ToolRow $tool, CalibrationInput $input, FormRules $rules, ?ReferenceStandard $standard): CalibrationSheet
     {
-        $adapter = $input->adapter === null ? null : self::adapter($tool, $input->adapter);
+        $adapter = $input->typed['adapter'] ?? null;
 
-        return CalibrationSheet::read($input->typed, self::terms($tool, $rules, $standard, $adapter));
+        return CalibrationSheet::read($input->typed, self::terms($tool, $rules, $standard, is_string($adapter) ? self::adapter($tool, $adapter) : null));
     }
 
     public static function terms(ToolRow $tool, FormRules $rules, ?ReferenceStandard $standard, ?FittedAdapter $adapter = null): CalibrationTerms

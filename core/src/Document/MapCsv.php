@@ -32,11 +32,7 @@ final class MapCsv
     public static function read(string $text, array $groups, array $parts): array
     {
         $problems = new Problems;
-        if (($unreadable = Csv::unreadable($text)) !== null) {
-            $problems->add('/line 1', 'these bytes', $unreadable);
-        }
-        $problems->throwIfAny();
-        $rows = Csv::rows($text);
+        $rows = self::rows($text, $problems);
         $head = array_map(fn (string $h): string => strtolower(trim($h)), array_shift($rows) ?? []);
         foreach (array_diff(self::WANTED, $head) as $missing) {
             $problems->add('/line 1', implode(',', $head), "a column \"$missing\" is wanted");
@@ -70,6 +66,18 @@ final class MapCsv
         $problems->throwIfAny();
 
         return $positions;
+    }
+
+    /** @return list<list<string>> */
+    private static function rows(string $text, Problems $problems): array
+    {
+        $unreadable = Csv::unreadable($text);
+        if ($unreadable !== null) {
+            $problems->add('/line 1', 'these bytes', $unreadable);
+        }
+        $problems->throwIfAny();
+
+        return Csv::rows($text);
     }
 
     private static function named(Problems $problems, string $at, string $number, bool $numberTaken, string $key, bool $keyTaken): void

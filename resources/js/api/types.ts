@@ -3372,7 +3372,6 @@ export interface components {
             valid_until?: string | null;
             /** @enum {string|null} */
             not_found?: "new" | "unread" | null;
-            adapter?: string | null;
             laboratory: {
                 /** @enum {string} */
                 kind: "own" | "outside";
@@ -3400,6 +3399,7 @@ export interface components {
                 preloads: number;
                 temperature?: string | null;
                 humidity?: string | null;
+                adapter?: string | null;
             };
         };
         CalibrationPass: {

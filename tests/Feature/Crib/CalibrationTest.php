@@ -149,19 +149,20 @@ final class CalibrationTest extends CribTestCase
         $this->both(['directions' => 'clockwise']);
         $adapter = ['code' => 'AD-50', 'name' => 'Offset head', 'form' => 'adapter', 'unit' => 'mm', 'lowest' => '45', 'highest' => '45', 'resolution' => '1'];
         $this->keeper('POST', 'tools', ['tools' => [$adapter, ['code' => 'AD-51', 'length' => '50 mm'] + $adapter]])->assertCreated();
-        $typed = ['adapter' => 'AD-51'] + $this->typed([100 / 1.125 - 100, 100 / 1.125 - 100, 100 / 1.125 - 100]);
-        $keep = fn (array $change) => $this->keeper('POST', 'tools/TW-30/calibrations', $change + $typed);
+        $typed = $this->typed([100 / 1.125 - 100, 100 / 1.125 - 100, 100 / 1.125 - 100], change: ['sheet' => ['adapter' => 'AD-51']]);
+        $with = fn (?string $adapter): array => array_replace_recursive($typed, ['sheet' => ['adapter' => $adapter]]);
+        $keep = fn (string $adapter = 'AD-51') => $this->keeper('POST', 'tools/TW-30/calibrations', $with($adapter));
 
         self::assertSame([['code' => 'AD-51', 'words' => 'AD-51, Offset head']], $this->keeper('GET', 'tools/TW-30/calibration')->json('adapters'));
-        $this->refused($keep([]), 'adapter', 'How far TW-30 is from its square to its marked grip nobody has said; with an adapter that counts. Say so on its page first.');
+        $this->refused($keep(), 'adapter', 'How far TW-30 is from its square to its marked grip nobody has said; with an adapter that counts. Say so on its page first.');
         $this->keeper('POST', 'tools/TW-30', ['fields' => ['length' => '400 mm'] + self::CLICK])->assertOk();
-        $this->refused($keep(['adapter' => 'AD-50']), 'adapter', 'How far AD-50 reaches from the square to the fastener nobody has said. Say so on its page first.');
-        $this->refused($keep(['adapter' => 'TW-04']), 'adapter', 'There is no adapter TW-04.');
+        $this->refused($keep('AD-50'), 'adapter', 'How far AD-50 reaches from the square to the fastener nobody has said. Say so on its page first.');
+        $this->refused($keep('TW-04'), 'adapter', 'There is no adapter TW-04.');
         $look = $this->keeper('POST', 'tools/TW-30/calibrations/look', $typed)->assertOk();
         self::assertSame('AD-51 is on it, 50 mm at 0°: where 60 N·m is set the standard should read 67.5 N·m.', str_replace("\u{A0}", ' ', (string) $look->json('adapter')));
         self::assertTrue($look->json('as_found.good'));
-        self::assertFalse($this->keeper('POST', 'tools/TW-30/calibrations/look', ['adapter' => null] + $typed)->json('as_found.good'));
-        $keep([])->assertCreated();
+        self::assertFalse($this->keeper('POST', 'tools/TW-30/calibrations/look', $with(null))->json('as_found.good'));
+        $keep()->assertCreated();
         self::assertSame('good', $this->tool('TW-30')['due']);
         self::assertStringContainsString('AD-51 is on it', CalibrationPaper::html(CalibrationRow::query()->where('tool', ToolRow::get('TW-30')->id)->firstOrFail()));
     }

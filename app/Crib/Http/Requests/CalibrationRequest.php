@@ -16,9 +16,9 @@ final class CalibrationRequest extends PersonRequest
     public function rules(): array
     {
         return [
-            'calibrated_on' => 'required|date_format:Y-m-d', 'certificate' => 'nullable|string|max:60', 'standard' => 'nullable|string|max:36', 'valid_until' => 'nullable|date_format:Y-m-d', 'not_found' => ['nullable', Rule::in(['new', 'unread'])], 'adapter' => 'nullable|string|max:20',
+            'calibrated_on' => 'required|date_format:Y-m-d', 'certificate' => 'nullable|string|max:60', 'standard' => 'nullable|string|max:36', 'valid_until' => 'nullable|date_format:Y-m-d', 'not_found' => ['nullable', Rule::in(['new', 'unread'])],
             'laboratory' => 'required|array:kind,name,accreditation,scope', 'laboratory.kind' => ['required', Rule::in(['own', 'outside'])], 'laboratory.*' => 'nullable|string|max:120',
-            'sheet' => 'required|array:direction,as_found,adjustment,as_left,preloads,temperature,humidity',
+            'sheet' => 'required|array:direction,as_found,adjustment,as_left,preloads,temperature,humidity,adapter', 'sheet.adapter' => 'nullable|string|max:20',
         ];
     }
 
@@ -32,7 +32,7 @@ final class CalibrationRequest extends PersonRequest
     {
         $laboratory = array_filter((array) $this->validated('laboratory'), fn (mixed $v): bool => is_string($v) && $v !== '');
 
-        return new CalibrationInput($this->text('calibrated_on'), (array) $this->validated('sheet'), $this->text('certificate'), $laboratory, $this->optionalText('standard'), $this->optionalText('not_found'), $this->optionalText('valid_until'), $this->optionalText('adapter'));
+        return new CalibrationInput($this->text('calibrated_on'), (array) $this->validated('sheet'), $this->text('certificate'), $laboratory, $this->optionalText('standard'), $this->optionalText('not_found'), $this->optionalText('valid_until'));
     }
 
     /** One that is kept says whose certificate it is. */

@@ -39,7 +39,6 @@ export function typed(form: CalibrationForm, cells: Cells, around: Around): Cali
     certificate: around.certificate,
     standard: around.standard === '' ? null : around.standard,
     valid_until: around.valid_until === '' ? null : around.valid_until,
-    adapter: around.adapter === '' ? null : around.adapter,
     not_found: around.not_found === '' ? null : (around.not_found as 'new' | 'unread'),
     laboratory: { kind: around.laboratory as 'own' | 'outside', name: around.laboratory_name, accreditation: around.accreditation, scope: around.scope },
     sheet: {
@@ -50,6 +49,7 @@ export function typed(form: CalibrationForm, cells: Cells, around: Around): Cali
       preloads: /^\d+$/.test(around.preloads) ? Number(around.preloads) : 0,
       temperature: around.temperature,
       humidity: around.humidity,
+      adapter: around.adapter === '' ? null : around.adapter,
     },
   };
 }
