@@ -6,11 +6,14 @@ namespace App\Crib\Queries;
 
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\LookBackCase;
+use App\Crib\Models\ToolRow;
 use Carbon\CarbonImmutable;
 use stdClass;
 use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\LookBack;
 use Tekkal\Core\Tool\Rejudgement;
+use Tekkal\Core\Tool\ToolForm;
+use Tekkal\Core\Unit\Kind;
 use Tekkal\Core\Unit\Written;
 
 /** Judges results again by what was found of the tool. */
@@ -21,8 +24,11 @@ final readonly class CaseJudge
     /** @var list<array{string, LookBack|null}> since when a result is judged by it, in order; null: nobody can say how the tool deviated */
     private array $curves;
 
+    private Kind $measures;
+
     public function __construct(LookBackCase $case)
     {
+        $this->measures = ToolForm::from(ToolRow::query()->findOrFail($case->tool)->form)->measures();
         // One that failed was wrong as it was found; one that was set by a wrong standard was left wrong, by each calibration in its own way.
         $this->curves = $case->standard === null ? [['', self::asFound($case->calibration)]] : self::asLeft($case);
     }
@@ -79,7 +85,7 @@ final readonly class CaseJudge
     {
         // What was attested is judged by what the tool was set to.
         $shown = $result->value ?? $result->setting;
-        $again = Rejudgement::of($this->curve($result->taken_at), self::base($shown), self::base($result->low), self::base($result->high));
+        $again = Rejudgement::of($this->curve($result->taken_at), $this->base($shown), $this->base($result->low), $this->base($result->high));
 
         return array_filter([
             'result' => $result->entry_id, 'step' => $result->step, 'subject' => $result->subject, 'joint' => $result->joint, 'run' => $result->run, 'stage' => $result->stage, 'position' => $result->position,
@@ -89,8 +95,11 @@ final readonly class CaseJudge
         ], fn (mixed $v): bool => $v !== null);
     }
 
-    private static function base(?string $code): ?float
+    /** Null too of what the tool does not measure: of that its calibration says nothing. */
+    private function base(?string $code): ?float
     {
-        return $code === null ? null : Written::coded($code)->quantity()->inBase()->toFloat();
+        $value = $code === null ? null : Written::coded($code);
+
+        return $value?->unit->kind() === $this->measures ? $value->quantity()->inBase()->toFloat() : null;
     }
 }

@@ -9,6 +9,7 @@ use App\Ledger\Sequencer;
 use App\Ledger\Verification\Verifier;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\BenchActor;
 
@@ -29,6 +30,17 @@ final class LookBackTest extends CribTestCase
         self::assertEqualsWithDelta(30.9 / 1.0621, $results[array_key_last($results)]['true'], 0.02);
         self::assertSame('TW-04 failed its calibration as found: 1 lies outside, 2 are in doubt.', $case['says']);
         self::assertSame(['2026-03-01', 'its last check that could have seen it, on 1 March 2026, saw none'], [$case['since'], $case['since_why']]);
+    }
+
+    public function test_what_the_tool_does_not_measure_is_in_doubt_and_its_number_is_not_taken_for_a_torque(): void
+    {
+        $this->tightened(['32.0', '32.0']);
+        DB::table('results')->where('tool', $this->world->tools['TW-04'])->orderBy('taken_at')->limit(1)->update(['value' => '32 deg', 'low' => '30 deg', 'high' => '34 deg']);
+        $this->calibrate($this->typed([0.5, 0.3, 5.0]));
+        $this->judged();
+
+        // 0.5 % at 12 and 0.3 % at 36 are a third of 1 % at 32.
+        self::assertSame([['in_doubt', null], ['in', '31.89']], DB::table('look_back_results')->orderBy('taken_at')->get(['verdict', 'true_value'])->map(fn (stdClass $r): array => [$r->verdict, $r->true_value === null ? null : sprintf('%.2f', $r->true_value)])->all());
     }
 
     public function test_a_good_check_in_between_takes_what_came_before_it_out_of_doubt(): void
