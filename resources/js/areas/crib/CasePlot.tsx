@@ -36,7 +36,12 @@ export function CasePlot({ joint }: { joint: CaseJoint }) {
       <Limits low={low} high={high} unit={unit} x={x} />
       <path d={`M${String(PAD)} ${String(H)} H${String(W - PAD)}`} stroke="var(--casting-edge)" />
       {points.map((p, i) => (
-        <OnePoint key={i} point={p} y={14 + (i % ROWS) * 17} x={x} />
+        <OnePoint key={i} point={p} y={laneY(i)} x={x} />
+      ))}
+      {names(points, x).map((n) => (
+        <text key={`${String(n.x)} ${String(n.y)}`} x={n.x - 11} y={n.y + 4} textAnchor="end" fontSize={12} fontWeight={650} fill="var(--fault)">
+          {n.text}
+        </text>
       ))}
     </svg>
   );
@@ -63,6 +68,28 @@ function pointOf(r: Result, clamp: boolean): PlotPoint {
   return { before: r.shown ?? r.true ?? 0, now: r.true ?? 0, low: r.low, high: r.high, verdict: r.verdict, doubt: r.doubt, position: r.number };
 }
 
+const laneY = (i: number) => 14 + (i % ROWS) * 17;
+
+/** So near to each other, two marks of a lane have their names beside the first. */
+const NEAR = 24;
+
+/** The names of what lies outside, each lane from the left. */
+function names(points: PlotPoint[], x: (v: number) => number): { x: number; y: number; text: string }[] {
+  const out = points
+    .map((p, i) => ({ x: x(p.now), y: laneY(i), text: p.position, out: p.verdict === 'out' }))
+    .filter((p) => p.out)
+    .sort((a, b) => a.y - b.y || a.x - b.x);
+  const told: { x: number; y: number; text: string; until: number }[] = [];
+  for (const p of out) {
+    const last = told.at(-1);
+    if (last?.y === p.y && p.x - last.until < NEAR) {
+      last.text += `, ${p.text}`;
+      last.until = p.x;
+    } else told.push({ ...p, until: p.x });
+  }
+  return told;
+}
+
 function OnePoint({ point, y, x }: { point: PlotPoint; y: number; x: (v: number) => number }) {
   const ink = point.verdict === 'out' ? 'var(--fault)' : 'var(--ink)';
   return (
@@ -72,11 +99,6 @@ function OnePoint({ point, y, x }: { point: PlotPoint; y: number; x: (v: number)
       <circle cx={x(point.now)} cy={y} r={4} fill={ink} />
       {point.verdict === 'out' && <circle cx={x(point.now)} cy={y} r={7.5} fill="none" stroke={ink} strokeWidth={1.5} strokeDasharray="4 2.6" />}
       {point.verdict === 'in_doubt' && <path d={`M${String(x(point.now) - 8)} ${String(y + 7)} h16`} stroke={ink} strokeWidth={1.8} strokeDasharray="4 2.4" />}
-      {point.verdict === 'out' && (
-        <text x={x(point.now) - 11} y={y + 4} textAnchor="end" fontSize={12} fontWeight={650} fill={ink}>
-          {point.position}
-        </text>
-      )}
     </g>
   );
 }

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useLive } from '@/api/live';
 import { useZone } from '@/api/session';
 import type { AuditJoint, BuildSheet } from '@/api/types';
+import { stateSince } from '@/lib/build-day';
 import { count, day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Loaded } from '@/ui/states';
@@ -60,6 +61,7 @@ function Head({ sheet }: { sheet: BuildSheet }) {
   const results = sheet.joints.flatMap((joint) => joint.lines).flatMap((l) => l.attempts);
   const people = new Set(results.map((a) => a.person)).size;
   const tools = new Set(results.map((a) => a.tool)).size;
+  const since = stateSince(sheet);
   return (
     <header className="flex flex-wrap items-center gap-x-7 gap-y-2 border-b border-line px-7 py-4">
       <h1 className="wide text-[38px] leading-tight font-bold">{sheet.title}</h1>
@@ -67,8 +69,7 @@ function Head({ sheet }: { sheet: BuildSheet }) {
         <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text}</p>
         <p className="text-soft">
           {sheet.family}, {sheet.customer}, {sheet.state}
-          {sheet.finished_at !== null && ` ${day(sheet.finished_at, zone)}`}, {count(results.length, 'result')}, {count(people, 'person', 'people')},{' '}
-          {count(tools, 'tool')}
+          {since !== null && ` ${day(since, zone)}`}, {count(results.length, 'result')}, {count(people, 'person', 'people')}, {count(tools, 'tool')}
         </p>
       </div>
       {sheet.other_builds.map((other) => (
