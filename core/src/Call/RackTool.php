@@ -9,6 +9,7 @@ use Tekkal\Core\Run\UnreadableBody;
 use Tekkal\Core\Tool\Calibration;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Tool\PointReadings;
 use Tekkal\Core\Tool\Tool;
 use Tekkal\Core\Tool\ToolKind;
 use Tekkal\Core\Tool\ToolNotes;
@@ -19,6 +20,9 @@ use Tekkal\Core\Unit\Written;
 /** A tool of the crib with its calibrations, as a bench has to know it. */
 final readonly class RackTool
 {
+    /** It was read in no direction in which it may be used. */
+    private const NONE = 'none';
+
     public function __construct(public string $id, public string $name, public Tool $tool, public CalibrationHistory $history)
     {
     }
@@ -44,7 +48,7 @@ final readonly class RackTool
 
         return new self(
             $body->key('id'), $body->text('name'),
-            new Tool($body->text('code'), $body->word('kind', ToolKind::class), new ToolRange($body->quantity('lowest'), $body->quantity('highest')), $body->quantity('resolution'), explode(' ', $body->optionalText('directions') ?? 'clockwise'), $notes),
+            new Tool($body->text('code'), $body->word('kind', ToolKind::class), new ToolRange($body->quantity('lowest'), $body->quantity('highest')), $body->quantity('resolution'), self::directions($body->optionalText('directions')), $notes),
             new CalibrationHistory(array_map(fn (Body $c): Calibration => new Calibration($c->key('id'), Day::of($c->text('on')), Day::of($c->text('due')), $c->boolean('conforms')), $body->objects('calibrations'))),
         );
     }
@@ -58,7 +62,17 @@ final readonly class RackTool
             'calibrations' => array_map(fn (Calibration $c): array => ['id' => $c->id, 'on' => $c->on->date, 'due' => $c->due->date, 'conforms' => $c->conforms], $this->history->all),
         ] + array_filter([
             'class' => $this->tool->class?->value, 'threshold' => $this->tool->threshold?->code(), 'out_of_use' => $this->tool->outOfUse,
-            'directions' => $this->tool->directions === ['clockwise'] ? null : implode(' ', $this->tool->directions),
+            'directions' => match ($this->tool->directions) {
+                [PointReadings::CLOCKWISE] => null,
+                [] => self::NONE,
+                default => implode(' ', $this->tool->directions),
+            },
         ], fn (?string $v): bool => $v !== null);
+    }
+
+    /** @return list<string> */
+    private static function directions(?string $said): array
+    {
+        return $said === null ? [PointReadings::CLOCKWISE] : array_values(array_diff(explode(' ', $said), [self::NONE]));
     }
 }

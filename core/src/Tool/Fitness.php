@@ -94,7 +94,7 @@ final readonly class Fitness
     /** @return list<string> direction and threshold */
     private static function use(Tool $tool, Requirement $requirement): array
     {
-        $reasons = in_array($requirement->direction, $tool->directions, true) ? [] : [sprintf('%s was calibrated %s, and this is pulled %s.', $tool->code, implode(' and ', $tool->directions), $requirement->direction)];
+        $reasons = in_array($requirement->direction, $tool->directions, true) ? [] : [sprintf('%s was %s, and this is pulled %s.', $tool->code, $tool->directions === [] ? 'not calibrated in the direction in which it may be used' : 'calibrated '.implode(' and ', $tool->directions), $requirement->direction)];
         $threshold = $requirement->threshold;
         if ($threshold !== null && $tool->threshold !== null && ! $tool->threshold->quantity()->inBase()->isEqualTo($threshold->quantity()->inBase())) {
             $reasons[] = sprintf('%s counts its angle from %s; the procedure counts from %s.', $tool->code, $tool->threshold->typeset(), $threshold->typeset());

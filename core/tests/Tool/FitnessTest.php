@@ -8,6 +8,8 @@ use DateTimeImmutable;
 use DateTimeZone;
 use PHPUnit\Framework\TestCase;
 use Tekkal\Core\Acceptance\Window;
+use Tekkal\Core\Call\RackTool;
+use Tekkal\Core\Run\Body;
 use Tekkal\Core\Tool\Calibration;
 use Tekkal\Core\Tool\CalibrationHistory;
 use Tekkal\Core\Tool\Day;
@@ -37,6 +39,18 @@ final class FitnessTest extends TestCase
         self::assertSame(['TW-1 was calibrated clockwise, and this is pulled anticlockwise.'], $reasons($tool(null), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window, 'anticlockwise')));
         self::assertSame(["TW-1 counts its angle from 20\u{A0}N·m; the procedure counts from 32\u{A0}N·m."], $reasons($tool(null, '20'), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window, threshold: $nm('32'))));
         self::assertSame([], $reasons($tool(null, '32.0'), new Requirement(ToolKind::TorqueWrench, $nm('32'), $window, threshold: $nm('32'))));
+    }
+
+    /** Fact of the trade (common practice, no source): what was never read in a direction may not be used in it; a bench is told so as the crib knows it. */
+    public function test_a_tool_that_was_read_in_no_direction_in_which_it_is_used_is_fit_for_none_beside_the_page_too(): void
+    {
+        $nm = fn (string $d): Written => Written::fromCode($d, 'N.m');
+        foreach ([[[], 'TW-1 was not calibrated in the direction in which it may be used, and this is pulled clockwise.'], [['anticlockwise'], 'TW-1 was calibrated anticlockwise, and this is pulled clockwise.'], [['clockwise'], null], [['clockwise', 'anticlockwise'], null]] as [$directions, $sentence]) {
+            $here = new RackTool('t1', 'wrench', new Tool('TW-1', ToolKind::TorqueWrench, new ToolRange($nm('20'), $nm('100')), $nm('0.5'), $directions), new CalibrationHistory([new Calibration('c1', Day::of('2026-03-01'), Day::of('2026-08-31'), true)]));
+            $there = RackTool::fromBody(new Body($here->toBody()));
+            self::assertEquals($here->tool, $there->tool);
+            self::assertSame($sentence === null ? [] : [$sentence], Fitness::judge($there->tool, $there->history, new Requirement(ToolKind::TorqueWrench, $nm('32'), new Window($nm('30'), $nm('34'))), Day::of('2026-05-01'))->reasons);
+        }
     }
 
     public function test_a_wrench_in_range_and_in_calibration_is_fit(): void

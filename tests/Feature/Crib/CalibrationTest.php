@@ -136,6 +136,10 @@ final class CalibrationTest extends CribTestCase
         $outside = ['calibrated_on' => '2026-06-14', 'laboratory' => ['kind' => 'outside', 'name' => 'Sallow']] + $this->typed();
         $this->calibrate($outside, 'TW-30');
         self::assertSame(['clockwise'], $this->inUse('TW-30'), 'the laboratory has read it clockwise only');
+        $this->keeper('POST', 'tools/TW-30', ['fields' => ['directions' => 'anticlockwise'] + self::CLICK])->assertOk();
+        self::assertSame([], $this->inUse('TW-30'));
+        $this->world->bench()->begin($this->world->job($this->world->build()))->take('torque', 'TW-04')->assertOk();
+        $this->keeper('POST', 'tools/TW-30', ['fields' => ['directions' => 'clockwise anticlockwise'] + self::CLICK])->assertOk();
         $typed = $this->typed();
         array_push($typed['sheet']['as_found'], ...array_map(fn (array $p): array => $p + ['direction' => 'anticlockwise'], self::points(self::WEAK)));
         $this->calibrate($typed, 'TW-30');
