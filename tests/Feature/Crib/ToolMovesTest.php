@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Crib;
 
 use App\Crib\Models\LookBackCase;
+use App\Crib\Models\ToolRow;
 use Tests\Factories\Tools;
 
 /** Tools from hand to hand, away and back, out of use and off the board; and lots. */
@@ -117,8 +118,16 @@ final class ToolMovesTest extends CribTestCase
     public function test_a_tool_in_an_open_run_is_not_retired_and_one_that_was_retired_moves_no_more(): void
     {
         $bench = $this->world->bench()->ready($this->world->job($this->world->build()))->prepared();
+        $retire = fn () => $this->keeper('POST', 'tools/TW-04/retire', ['reason' => 'worn']);
+        $inUse = 'TW-04 is in use in an open run, at TN3-26-0001. Finish it there, or take another tool, before this one is retired.';
+        $this->refused($retire(), 'tool', $inUse, 409);
         $bench->send($bench->reading('snug:c2a:1', '32.0'))->assertOk();
-        $this->refused($this->keeper('POST', 'tools/TW-04/retire', ['reason' => 'worn']), 'tool', 'TW-04 is in use in an open run, at TN3-26-0001. Finish it there, or take another tool, before this one is retired.', 409);
+        $this->refused($retire(), 'tool', $inUse, 409);
+        $this->keeper('POST', 'tools', ['tools' => [['code' => 'TW-30', 'name' => 'Click wrench', 'form' => 'click_wrench', 'unit' => 'N.m', 'lowest' => '12', 'highest' => '60', 'resolution' => '0.1', 'permissible' => '4 %', 'months' => '12']]])->assertCreated();
+        $this->calibrate($this->typed(), 'TW-30');
+        $this->world->tools['TW-30'] = ToolRow::get('TW-30')->id;
+        $bench->take('torque', 'TW-30')->assertJsonPath('outcomes.0.standing', 'applied');
+        $retire()->assertOk();
         $this->keeper('POST', 'tools/TW-09/retire', ['reason' => 'worn'])->assertOk();
         $this->refused($this->keeper('POST', 'tools/TW-09/chain', ['reason' => 'dropped']), 'tool', 'TW-09 was retired.', 409);
         $this->refused($this->keeper('POST', 'tools/TW-09/calibrations', $this->typed()), 'tool', 'TW-09 was retired; it is not calibrated any more.');
