@@ -109,6 +109,18 @@ final class ToolMovesTest extends CribTestCase
         self::assertSame('closed', LookBackCase::query()->sole()->state);
     }
 
+    public function test_a_failed_check_stops_the_open_runs_of_its_tool(): void
+    {
+        $bench = $this->world->bench()->ready($this->world->job($this->world->build()))->prepared();
+        $bench->send($bench->reading('snug:c2a:1', '32.0'))->assertOk();
+        $this->keeper('POST', 'tools/TW-04/check', ['nominal' => '36', 'reading' => '33'])->assertOk();
+        $call = (array) $bench->show()['view']['call'];
+        $late = $bench->send($bench->reading($bench->walk()[0]->id, '32.0'));
+
+        self::assertSame(['tool', ['TW-04 is out of use: it failed its check on 15 June 2026.']], [$call['kind'], array_column($call['offers'], null, 'code')['TW-04']['reasons']]);
+        self::assertContains('TW-04 is out of use: it failed its check on 15 June 2026.', array_column((array) $late->json('outcomes.0.effects'), 'sentence'), 'what was used all the same is kept and flagged');
+    }
+
     public function test_a_check_that_cannot_be_is_refused(): void
     {
         $this->refused($this->keeper('POST', 'tools/TW-04/check', ['nominal' => '36', 'reading' => '35,8']), 'reading', 'A plain number is wanted, with a point.');
