@@ -40,9 +40,9 @@ final class CasesProjector implements Projector
             'case_opened' => $this->opened($entry),
             'case_judged' => $this->judged($entry),
             'case_ready' => $case->update(['judged_until' => self::sql($entry->text('data.judged_until')), 'state' => 'open']),
-            'case_decided' => DB::table('look_back_decisions')->insert(array_map(fn (string $subject): array => [
-                'entry_id' => $entry->id(), 'case' => $entry->streamId(), 'subject' => $subject, 'decision' => $entry->text('data.decision'), 'positions' => json_encode($entry->texts('data.positions'), JSON_THROW_ON_ERROR), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
-            ], [$entry->text('data.build')])),
+            'case_decided' => DB::table('look_back_decisions')->insert([
+                'entry_id' => $entry->id(), 'case' => $entry->streamId(), 'subject' => $entry->text('data.build'), 'decision' => $entry->text('data.decision'), 'fasteners' => json_encode($entry->texts('data.fasteners'), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
+            ]),
             'case_closed' => $case->update(['state' => 'closed', 'closed_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'), 'closed_by' => $entry->person()]),
             'case_reopened' => $case->update(['state' => 'judging', 'cursor' => null, 'cursor_at' => null, 'closed_at' => null, 'closed_by' => null]),
             default => null,
@@ -63,7 +63,7 @@ final class CasesProjector implements Projector
     {
         $rows = [];
         foreach ((array) data_get($entry->body, 'data.results') as $result) {
-            $rows[] = ['case' => $entry->streamId()] + (array) $result + ['shown' => null, 'low' => null, 'high' => null, 'true_value' => null, 'doubt' => null, 'loss' => null];
+            $rows[] = ['case' => $entry->streamId(), 'judged_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')] + (array) $result + ['shown' => null, 'low' => null, 'high' => null, 'true_value' => null, 'doubt' => null, 'loss' => null];
         }
         DB::table('look_back_results')->insert($rows);
         LookBackCase::query()->whereKey($entry->streamId())->update(['cursor' => $entry->text('data.cursor'), 'cursor_at' => $entry->text('data.cursor_at'), 'judged' => DB::raw('judged + '.count($rows))]);

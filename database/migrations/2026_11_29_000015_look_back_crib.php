@@ -60,6 +60,7 @@ return new class extends AreaMigration
             $t->decimal('doubt', 18, 9)->nullable();
             $t->integer('loss')->nullable();
             $t->dateTime('taken_at', 6);
+            $t->dateTime('judged_at', 6);
             $t->primary(['case', 'result', 'step']);
             $t->index(['case', 'subject']);
             $t->index('subject');
@@ -73,7 +74,8 @@ return new class extends AreaMigration
             $this->uid($t, 'case');
             $this->uid($t, 'subject');
             $t->string('decision', 16)->charset('ascii');
-            $t->text('positions');
+            // Each as joint/position; none: the whole engine.
+            $t->text('fasteners');
             $this->uid($t, 'person');
             $t->dateTime('at', 6);
             $t->index(['case', 'subject']);

@@ -7,7 +7,7 @@ namespace App\Crib\Actions;
 use App\Crib\CaseCause;
 use App\Crib\Models\LookBackCase;
 use App\Crib\Models\ToolRow;
-use App\Crib\Queries\CaseSheet;
+use App\Crib\Queries\CaseDecisions;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Ability;
@@ -34,9 +34,9 @@ final readonly class CloseCase
             if ($case->state !== 'open') {
                 throw new Refused(ProblemType::NotDone, $case->state === 'closed' ? "Case $case->number is closed already." : "Case $case->number is still being judged.", 409, ['field' => 'case', 'value' => $case->state]);
             }
-            $open = CaseSheet::undecided($case->id);
+            $open = (new CaseDecisions($case->id))->undecided();
             if ($open !== []) {
-                throw new Refused(ProblemType::NotDone, sprintf('%d %s no decision yet: %s. A case closes when each engine has one.', count($open), count($open) === 1 ? 'engine has' : 'engines have', implode(', ', array_slice($open, 0, 5))), 409, ['field' => 'case', 'value' => count($open), 'limit' => 0, 'unit' => 'engines']);
+                throw new Refused(ProblemType::NotDone, sprintf('%d %s no decision yet: %s. A case closes when each engine has one, and each fastener that is outside or in doubt.', count($open), count($open) === 1 ? 'engine has' : 'engines have', implode(', ', array_slice($open, 0, 5))), 409, ['field' => 'case', 'value' => count($open), 'limit' => 0, 'unit' => 'engines']);
             }
             $this->recorder->append(new Draft(Ids::next(), 'case_closed', LookBackCase::stream($id), $by->id));
         });

@@ -29,7 +29,7 @@ final class CaseController
 
     public function decide(string $case, DecideCaseRequest $request, DecideCase $decide): JsonResponse
     {
-        $decide(LookBackCase::numbered($case)->id, $request->builds(), $request->decision(), $request->positions(), $request->person());
+        $decide(LookBackCase::numbered($case)->id, $request->builds(), $request->decision(), $request->fasteners(), $request->person());
 
         return $this->show($case);
     }

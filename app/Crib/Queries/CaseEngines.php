@@ -16,6 +16,7 @@ use App\Shared\Models\Row;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Tekkal\Core\Review\Disposition;
 use Tekkal\Core\Tool\LookBackVerdict;
 
 /** The engines that a case has touched, the gravest first: by risk class, then by what was lost of the window, then what has left the house. */
@@ -23,8 +24,8 @@ final readonly class CaseEngines
 {
     private const MILLION = 1_000_000;
 
-    /** Of a joint so many results are told one by one, the gravest; the others are counted. */
-    private const DRAWN = 48;
+    /** More of one joint are not told apart in a drawing. */
+    public const DRAWN = 48;
 
     /** @var Collection<int, stdClass> */
     private Collection $results;
@@ -40,27 +41,34 @@ final readonly class CaseEngines
 
     private ClampOfResults $clamps;
 
-    public function __construct(private LookBackCase $case)
+    /** @var array<array-key, string> who has decided, by id */
+    private array $people;
+
+    private CaseDecisions $decisions;
+
+    /** @param  int  $told  so many results of a joint are told one by one, the gravest; the others are counted */
+    public function __construct(private LookBackCase $case, private int $told = self::DRAWN)
     {
+        $this->decisions = new CaseDecisions($case->id);
         $this->results = DB::table('look_back_results')->where('case', $case->id)->orderBy('taken_at')->get();
         $this->runs = Run::query()->findMany($this->results->pluck('run')->unique()->all())->keyBy('id')->all();
         $this->joints = Joint::query()->findMany($this->results->pluck('joint')->unique()->all())->pluck('name', 'id')->all();
         $this->faces = RevisionFaces::of(array_map(fn (Run $r): string => $r->revision, $this->runs));
         $this->clamps = new ClampOfResults;
+        $this->people = CribBoard::names(DB::table('look_back_decisions')->where('case', $case->id)->distinct()->pluck('person')->all());
     }
 
     /** @return list<array<string, mixed>> */
     public function list(): array
     {
         $subjects = Subject::query()->with('owner')->findMany($this->results->pluck('subject')->unique()->all());
-        $decisions = $this->decisions();
         $engines = [];
         $results = $this->results->groupBy('subject');
         foreach ($subjects as $subject) {
             $of = $results->get($subject->id, new Collection);
             $engines[] = [
                 'build' => $subject->id, 'serial' => $subject->title(), 'state' => $subject->state->value, 'customer' => $subject->owner->name ?? Customer::BLANKED, 'where' => self::where($subject),
-                'risk_class' => (string) $of->min('risk_class'), 'loss' => $this->loss($of), 'counts' => self::counts($of), 'decision' => $decisions[$subject->id] ?? null, 'also' => $this->also($subject->id),
+                'risk_class' => (string) $of->min('risk_class'), 'loss' => $this->loss($of), 'counts' => self::counts($of), 'decided' => $this->decisions->isComplete($subject->id), 'decisions' => $this->standing($subject->id, $of), 'open' => $this->named($this->decisions->open($subject->id), $of), 'waiting' => $this->decisions->open($subject->id), 'also' => $this->also($subject->id),
                 'joints' => array_values($of->groupBy('run')->map(fn (Collection $r, int|string $run): array => $this->joint($r->values(), (string) $run))->all()),
             ];
         }
@@ -87,11 +95,11 @@ final readonly class CaseEngines
     {
         $name = $this->joints[$results[0]->joint ?? ''] ?? '?';
         $revision = $this->runs[$run]->revision ?? '';
-        $numbers = array_column((array) data_get($this->faces, "$revision.sketch.map.positions", []), 'number', 'key');
+        $numbers = $this->numbers($run);
 
         return [
-            'name' => $name, 'map' => $this->faces[$revision]['sketch'] ?? null, 'risk_class' => $results[0]->risk_class ?? '', 'counts' => self::counts($results), 'says' => CaseWords::joint($results, $name),
-            'results' => array_values($results->sortByDesc(fn (stdClass $r): int => $r->loss === null ? self::MILLION : abs((int) $r->loss))->take(self::DRAWN)->sortBy('taken_at')->map(fn (stdClass $r): array => CaseWords::result($r) + ['number' => (string) ($numbers[$r->position] ?? $r->position), 'clamp' => $revision === '' ? null : $this->clamps->of($revision, $r)])->all()),
+            'joint' => $results[0]->joint ?? '', 'name' => $name, 'map' => $this->faces[$revision]['sketch'] ?? null, 'risk_class' => $results[0]->risk_class ?? '', 'counts' => self::counts($results), 'says' => CaseWords::joint($results, $name),
+            'results' => array_values($results->sortByDesc(fn (stdClass $r): int => $r->loss === null ? self::MILLION : abs((int) $r->loss))->take($this->told)->sortBy('taken_at')->map(fn (stdClass $r): array => CaseWords::result($r) + ['number' => (string) ($numbers[$r->position] ?? $r->position), 'clamp' => $revision === '' ? null : $this->clamps->of($revision, $r)])->all()),
         ];
     }
 
@@ -116,17 +124,46 @@ final readonly class CaseEngines
         return round((float) $results->max(fn (stdClass $r): int => $r->loss === null ? self::MILLION : abs((int) $r->loss)) / self::MILLION, 4);
     }
 
-    /** @return array<string, array<string, mixed>> the latest decision by engine */
-    private function decisions(): array
+    /**
+     * What was decided and still stands, in words.
+     *
+     * @param  Collection<int, stdClass>  $results  of the engine
+     * @return list<array<string, mixed>>
+     */
+    private function standing(string $build, Collection $results): array
     {
-        $rows = DB::table('look_back_decisions')->where('case', $this->case->id)->orderBy('at')->orderBy('entry_id')->get();
-        $names = CribBoard::names($rows->pluck('person')->unique()->all());
-        $latest = [];
-        foreach ($rows as $row) {
-            $latest[$row->subject] = ['decision' => $row->decision, 'words' => CaseDecision::from($row->decision)->words(), 'positions' => json_decode($row->positions, true), 'by' => $names[$row->person] ?? '', 'at' => Row::zulu($row->at)];
+        return array_map(fn (Disposition $d): array => [
+            'decision' => $d->decision, 'words' => CaseDecision::from($d->decision)->words(), 'about' => $this->named($d->fasteners, $results), 'by' => $this->people[$d->person] ?? '', 'at' => Row::zulu($d->at->format('Y-m-d H:i:s')),
+        ], $this->decisions->of($build)->standing());
+    }
+
+    /**
+     * "Main caps 2 and 4; Cylinder head 7"
+     *
+     * @param  list<string>  $fasteners
+     * @param  Collection<int, stdClass>  $results  of the engine
+     */
+    private function named(array $fasteners, Collection $results): string
+    {
+        $named = [];
+        foreach ($results as $r) {
+            if (in_array(CaseDecisions::fastener($r->joint, $r->position), $fasteners, true)) {
+                $named[$this->joints[$r->joint] ?? '?'][] = (string) ($this->numbers($r->run)[$r->position] ?? $r->position);
+            }
         }
 
-        return $latest;
+        return implode('; ', array_map(function (string $joint, array $numbers): string {
+            $numbers = array_values(array_unique($numbers));
+            sort($numbers, SORT_NATURAL);
+
+            return "$joint ".implode(', ', $numbers);
+        }, array_keys($named), $named));
+    }
+
+    /** @return array<array-key, mixed> the numbers by which people call positions, by key */
+    private function numbers(string $run): array
+    {
+        return array_column((array) data_get($this->faces, ($this->runs[$run]->revision ?? '').'.sketch.map.positions', []), 'number', 'key');
     }
 
     /** @return list<int> numbers of other open cases that have touched this engine: two tools may both have been wrong in one joint */

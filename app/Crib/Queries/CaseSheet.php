@@ -7,7 +7,6 @@ namespace App\Crib\Queries;
 use App\Crib\Models\LookBackCase;
 use App\Crib\Models\ReferenceStandard;
 use App\Crib\Models\ToolRow;
-use App\Record\Models\Subject;
 use App\Shared\Models\Row;
 use Illuminate\Support\Facades\DB;
 
@@ -19,15 +18,18 @@ final class CaseSheet
     {
         $cases = LookBackCase::query()->get()->sortBy([fn (LookBackCase $a, LookBackCase $b): int => [$a->state === 'closed', -$a->number] <=> [$b->state === 'closed', -$b->number]])->values();
 
-        return array_values($cases->map(fn (LookBackCase $c): array => self::head($c, ToolRow::query()->findOrFail($c->tool)) + ['left' => $c->state === 'open' ? count(self::undecided($c->id)) : 0])->all());
+        return array_values($cases->map(fn (LookBackCase $c): array => self::head($c, ToolRow::query()->findOrFail($c->tool)) + ['left' => $c->state === 'open' ? count((new CaseDecisions($c->id))->undecided()) : 0])->all());
     }
 
-    /** @return array<string, mixed> */
-    public static function of(LookBackCase $case): array
+    /**
+     * @param  int  $told  so many results of a joint one by one, the gravest; the others are counted
+     * @return array<string, mixed>
+     */
+    public static function of(LookBackCase $case, int $told = CaseEngines::DRAWN): array
     {
         $tool = ToolRow::query()->findOrFail($case->tool);
 
-        return self::head($case, $tool) + ['engines' => (new CaseEngines($case))->list(), 'undecided' => count(self::undecided($case->id)), 'judged' => $case->judged, 'standard' => $case->standard === null ? null : ReferenceStandard::query()->find($case->standard)?->code];
+        return self::head($case, $tool) + ['engines' => (new CaseEngines($case, $told))->list(), 'undecided' => count((new CaseDecisions($case->id))->undecided()), 'judged' => $case->judged, 'standard' => $case->standard === null ? null : ReferenceStandard::query()->find($case->standard)?->code];
     }
 
     /** @return array<string, mixed> */
@@ -59,13 +61,5 @@ final class CaseSheet
     private static function some(int $n, string $one, string $many): string
     {
         return number_format($n).' '.($n === 1 ? $one : $many);
-    }
-
-    /** @return list<string> serials of engines about which nothing is decided */
-    public static function undecided(string $case): array
-    {
-        $subjects = DB::table('look_back_results AS r')->where('r.case', $case)->distinct()->whereNotExists(fn ($q) => $q->from('look_back_decisions AS d')->whereColumn('d.case', 'r.case')->whereColumn('d.subject', 'r.subject'))->pluck('r.subject');
-
-        return array_values(Subject::query()->whereKey($subjects->all())->orderBy('serial')->get()->map(fn (Subject $s): string => $s->title())->all());
     }
 }

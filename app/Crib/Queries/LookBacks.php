@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Crib\Queries;
 
 use App\Crib\CaseCause;
-use App\Crib\CaseDecision;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Review\LookedBack;
@@ -21,11 +20,10 @@ final class LookBacks
             ->groupBy('c.id', 'c.number', 'c.tool', 'c.cause', 'c.since', 'c.until')->orderBy('c.number')->selectRaw("c.id, c.number, c.tool, c.cause, c.since, c.until, SUM(r.verdict = 'in') AS inside, SUM(r.verdict = 'in_doubt') AS doubtful, SUM(r.verdict = 'out') AS outside")->get();
         $back = [];
         foreach ($rows as $row) {
-            $decision = DB::table('look_back_decisions')->where('case', $row->id)->where('subject', $build)->orderByDesc('at')->orderByDesc('entry_id')->value('decision');
             $cause = CaseCause::from($row->cause);
             $back[$row->tool][] = new LookedBack(
                 (int) $row->number, $cause->words(), $row->since === null ? null : self::day($row->since), self::day($row->until), $cause === CaseCause::FailedCheck,
-                ['in' => (int) $row->inside, 'in_doubt' => (int) $row->doubtful, 'out' => (int) $row->outside], is_string($decision) ? CaseDecision::from($decision)->words() : null,
+                ['in' => (int) $row->inside, 'in_doubt' => (int) $row->doubtful, 'out' => (int) $row->outside], (new CaseDecisions($row->id, $build))->words($build),
             );
         }
 

@@ -3614,6 +3614,7 @@ export interface components {
             } | null;
         };
         CaseJoint: {
+            joint: string;
             name: string;
             map: components["schemas"]["Sketch"] | null;
             risk_class: string;
@@ -3638,13 +3639,17 @@ export interface components {
                 in_doubt: number;
                 out: number;
             };
-            decision: {
+            decided: boolean;
+            decisions: {
                 decision: components["schemas"]["CaseDecision"];
                 words: string;
-                positions: string[];
+                about: string;
                 by: string;
                 at: string | null;
-            } | null;
+            }[];
+            open: string;
+            /** @description fasteners without a decision, each as joint/position */
+            waiting: string[];
             also: number[];
             joints: components["schemas"]["CaseJoint"][];
         };
@@ -6994,7 +6999,10 @@ export interface operations {
                     id?: string;
                     builds: string[];
                     decision: components["schemas"]["CaseDecision"];
-                    positions?: string[] | null;
+                    fasteners?: {
+                        joint: string;
+                        position: string;
+                    }[] | null;
                 };
             };
         };

@@ -5,7 +5,7 @@ import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { JointMap } from '@/ui/JointMap';
 import { CasePlot } from './CasePlot';
-import { marksOf, numbered } from './caseMarks';
+import { marksOf } from './caseMarks';
 
 type Props = { engine: CaseEngine; main: boolean; onDecide: (() => void) | null };
 
@@ -61,27 +61,28 @@ function lossOf(joint: CaseJoint): string {
 
 function Decision({ engine, main, onDecide }: Props) {
   const zone = useZone();
-  const { decision } = engine;
+  const begun = engine.decisions.length > 0;
   return (
     <div>
-      {decision !== null && (
-        <>
+      {engine.decisions.map((decision) => (
+        <div key={`${decision.decision} ${decision.about}`} className="mb-1">
           <p className="font-semibold first-letter:uppercase">
             {decision.words}
-            {decision.positions.length > 0 && `: ${numbered(engine, decision.positions)}`}
+            {decision.about !== '' && `: ${decision.about}`}
           </p>
           <p className="text-[15px] text-soft">
             {decision.by}
             {decision.at !== null && `, ${day(decision.at, zone)}`}
           </p>
-        </>
-      )}
+        </div>
+      ))}
+      {begun && engine.open !== '' && <p className="mb-1 text-[15px]">Still to be decided: {engine.open}</p>}
       {onDecide !== null && (
-        <Button look={main ? 'main' : 'plain'} small={decision !== null} onClick={onDecide} aria-label={`Decide about ${engine.serial}`}>
-          {decision === null ? 'Decide' : 'Decide anew'}
+        <Button look={main ? 'main' : 'plain'} small={begun} onClick={onDecide} aria-label={`Decide about ${engine.serial}`}>
+          {engine.decided ? 'Decide anew' : 'Decide'}
         </Button>
       )}
-      {decision === null && onDecide === null && <p className="text-soft">no decision yet</p>}
+      {!begun && onDecide === null && <p className="text-soft">no decision yet</p>}
     </div>
   );
 }

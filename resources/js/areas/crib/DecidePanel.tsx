@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { CaseEngine, CaseSheet } from '@/api/types';
 import { Checkbox } from '@/ui/Checkbox';
 import { FormPanel } from '@/ui/FormPanel';
-import { numbered } from './caseMarks';
+import { type DoubtfulFastener, doubtful } from './caseMarks';
 import { CASES, type CaseDecision, decideCase } from './queries';
 
 const DECISIONS: { value: CaseDecision; text: string; about: string }[] = [
@@ -15,9 +15,12 @@ const DECISIONS: { value: CaseDecision; text: string; about: string }[] = [
 
 /** What becomes of one engine, whole or by fastener. */
 export function DecidePanel({ sheet, engine, onClose }: { sheet: CaseSheet; engine: CaseEngine; onClose: () => void }) {
-  const doubtful = [...new Set(engine.joints.flatMap((j) => j.results.filter((r) => r.verdict !== 'in').map((r) => r.position)))];
-  const [decision, setDecision] = useState<CaseDecision>(doubtful.length === 0 ? 'use_as_is' : engine.state === 'shipped' ? 'recall' : 'redo');
-  const [positions, setPositions] = useState<string[]>([]);
+  const grave = doubtful(engine);
+  const [decision, setDecision] = useState<CaseDecision>(grave.length === 0 ? 'use_as_is' : engine.state === 'shipped' ? 'recall' : 'redo');
+  // Where some were decided about, the others are what is meant.
+  const [chosen, setChosen] = useState<string[]>(() =>
+    engine.decisions.length === 0 || engine.decided ? [] : grave.filter((f) => f.waits).map((f) => f.words),
+  );
   return (
     <FormPanel
       title={`What becomes of ${engine.serial}?`}
@@ -25,7 +28,13 @@ export function DecidePanel({ sheet, engine, onClose }: { sheet: CaseSheet; engi
       verb="Decide"
       onClose={onClose}
       refreshes={CASES}
-      command={() => decideCase(sheet.number, { builds: [engine.build], decision, positions })}
+      command={() =>
+        decideCase(sheet.number, {
+          builds: [engine.build],
+          decision,
+          fasteners: grave.filter((f) => chosen.includes(f.words)).map(({ joint, position }) => ({ joint, position })),
+        })
+      }
     >
       <fieldset className="flex flex-col gap-2">
         <legend className="sr-only">Decision</legend>
@@ -38,21 +47,25 @@ export function DecidePanel({ sheet, engine, onClose }: { sheet: CaseSheet; engi
           </label>
         ))}
       </fieldset>
-      {doubtful.length > 0 && <Which engine={engine} doubtful={doubtful} chosen={positions} onChoose={setPositions} />}
+      {grave.length > 0 && <Which grave={grave} chosen={chosen} onChoose={setChosen} />}
     </FormPanel>
   );
 }
 
-type WhichProps = { engine: CaseEngine; doubtful: string[]; chosen: string[]; onChoose: (positions: string[]) => void };
+type WhichProps = { grave: DoubtfulFastener[]; chosen: string[]; onChoose: (chosen: string[]) => void };
 
-function Which({ engine, doubtful, chosen, onChoose }: WhichProps) {
+function Which({ grave, chosen, onChoose }: WhichProps) {
   return (
     <fieldset>
       <legend className="mb-1 text-sm text-soft">Only these, or none ticked for the whole engine</legend>
       <div className="flex flex-wrap gap-x-5 gap-y-1">
-        {doubtful.map((p) => (
-          <Checkbox key={p} checked={chosen.includes(p)} onCheckedChange={(on) => onChoose(on ? [...chosen, p] : chosen.filter((q) => q !== p))}>
-            {numbered(engine, [p])}
+        {grave.map((f) => (
+          <Checkbox
+            key={f.words}
+            checked={chosen.includes(f.words)}
+            onCheckedChange={(on) => onChoose(on ? [...chosen, f.words] : chosen.filter((w) => w !== f.words))}
+          >
+            {f.words}
           </Checkbox>
         ))}
       </div>

@@ -17,8 +17,20 @@ export function marksOf(joint: CaseJoint): Mark[] {
   return [...byPosition.values()];
 }
 
-/** The numbers by which people call positions. */
-export function numbered(engine: CaseEngine, positions: readonly string[]): string {
-  const numbers = new Map(engine.joints.flatMap((j) => j.results.map((r) => [r.position, r.number] as const)));
-  return positions.map((p) => numbers.get(p) ?? p).join(', ');
+export type DoubtfulFastener = { joint: string; position: string; words: string; waits: boolean };
+
+/** What is outside or in doubt on an engine, each fastener once, by the joint and number by which people call it. */
+export function doubtful(engine: CaseEngine): DoubtfulFastener[] {
+  const all = engine.joints.flatMap((j) =>
+    j.results
+      .filter((r) => r.verdict !== 'in')
+      .map(
+        (r) =>
+          [
+            `${j.joint}/${r.position}`,
+            { joint: j.joint, position: r.position, words: `${j.name} ${r.number}`, waits: engine.waiting.includes(`${j.joint}/${r.position}`) },
+          ] as const,
+      ),
+  );
+  return [...new Map(all).values()].sort((a, b) => a.words.localeCompare(b.words, 'en', { numeric: true }));
 }

@@ -135,7 +135,9 @@ export const closeLot = (lot: string) => answerOf(api.POST('/lots/{lot}/close', 
 
 export type CaseDecision = 'use_as_is' | 'redo' | 'replace' | 'recall' | 'audited';
 const inCase = (number: number) => ({ params: { path: { case: String(number) } } });
-export const decideCase = (number: number, body: { builds: string[]; decision: CaseDecision; positions?: string[] }) =>
+export type Fastener = { joint: string; position: string };
+
+export const decideCase = (number: number, body: { builds: string[]; decision: CaseDecision; fasteners?: Fastener[] }) =>
   answerOf(api.POST('/cases/{case}/decisions', { ...inCase(number), body }));
 export const closeCase = (number: number) => answerOf(api.POST('/cases/{case}/close', inCase(number)));
 export const doubtStandard = (standard: string, body: { since: string; off: string | null }) =>

@@ -21,7 +21,7 @@ export function Case() {
 function Sheet({ sheet }: { sheet: CaseSheet }) {
   const [deciding, setDeciding] = useState<CaseEngine | null>(null);
   const may = useMay();
-  const first = sheet.engines.find((e) => e.decision === null);
+  const first = sheet.engines.find((e) => !e.decided);
   const decides = may('work-cases') && sheet.state !== 'closed';
   // What stays in folds, so that sixty engines do not hide the three that do not.
   const grave = sheet.engines.filter((e) => e.counts.out + e.counts.in_doubt > 0);
@@ -49,7 +49,7 @@ function Sheet({ sheet }: { sheet: CaseSheet }) {
             {staying.map(row)}
           </Staying>
           <p className="py-4 text-soft">
-            By risk class, then by what was lost of the window, then what has left the house first.
+            By risk class, then by what was lost of the window, then what has left the house first. What was only watched beside a result is not judged again.
             {sheet.undecided > 0 && ` Closing wants ${count(sheet.undecided, 'more decision')}; a late reading opens it again.`}
           </p>
         </div>
@@ -115,7 +115,7 @@ type StayingProps = { sheet: CaseSheet; engines: CaseEngine[]; decides: boolean;
 /** Engines on which everything stays in: one line, and one decision for all of them. */
 function Staying({ sheet, engines, decides, children }: StayingProps) {
   const [open, setOpen] = useState(engines.length <= 4);
-  const undecided = engines.filter((e) => e.decision === null);
+  const undecided = engines.filter((e) => !e.decided);
   const keep = useCaseCommand(() => decideCase(sheet.number, { builds: undecided.map((e) => e.build), decision: 'use_as_is' }));
   if (engines.length === 0) return null;
   return (
