@@ -7,10 +7,14 @@ namespace App\Crib;
 use App\Crib\Models\ToolMove;
 use App\Crib\Models\ToolRow;
 use App\Ledger\Entry;
+use Tekkal\Core\Unit\Written;
 
 /** Where a tool goes, as the entries tell it: its row says where it is, its moves where it was. */
 final class ToolMoves
 {
+    /** A check that finds a tool wrong is none that has seen it good. */
+    public const CHECK_FAILED = 'tool_check_failed';
+
     public static function project(Entry $entry): void
     {
         $tool = $entry->streamId();
@@ -44,7 +48,7 @@ final class ToolMoves
 
     public static function chained(Entry $entry, string $tool, string $reason, ?string $told = null): void
     {
-        self::note($entry, $tool, $entry->type() === 'tool_checked' ? 'tool_checked' : 'tool_chained', $told ?? $reason);
+        self::note($entry, $tool, $entry->type() === 'tool_checked' ? self::CHECK_FAILED : 'tool_chained', $told ?? $reason);
         self::where($tool, ['state' => ToolState::Chained->value, 'reason' => $reason, 'since' => self::sql($entry), 'held_by' => null, 'held_for' => null], [ToolState::Here, ToolState::Out]);
     }
 
@@ -96,7 +100,7 @@ final class ToolMoves
     /** "31.2 N·m at 30 N·m" */
     private static function read(Entry $entry): string
     {
-        return sprintf('%s at %s', $entry->text('data.reading'), $entry->text('data.nominal'));
+        return sprintf('%s at %s', Written::coded($entry->text('data.reading'))->typeset(), Written::coded($entry->text('data.nominal'))->typeset());
     }
 
     private static function sql(Entry $entry): string

@@ -31,15 +31,15 @@ final readonly class OpenCase
     /**
      * @param  string|null  $calibration  by whose readings the results are judged again; null: nobody can say
      * @param  float|null  $deviation  the largest that was found, in % or in the tool's unit; null: nobody can say
-     * @param  array<string, string>  $more  what else the entry says
+     * @param  array<string, string>  $more  what else the entry says; from and right_on, days between which the tool was wrong, where they are known
      */
     public function __invoke(ToolRow $tool, CaseCause $cause, ?string $calibration, ?float $deviation, Person $by, array $more = []): string
     {
         $this->recorder->lock('register/cases');
         $id = Ids::next();
         [$since, $why] = isset($more['from']) ? [$this->midnight(Day::of($more['from'])), sprintf('it was calibrated against it on %s', Day::of($more['from'])->words())] : $this->since($tool, $deviation, $calibration);
-        $this->recorder->append(new Draft(Ids::next(), 'case_opened', LookBackCase::stream($id), $by->id, array_diff_key($more, ['from' => 0]) + [
-            'number' => (int) LookBackCase::query()->max('number') + 1, 'cause' => $cause->value, 'tool' => $tool->id, 'since_why' => $why, 'until' => now()->utc()->format('Y-m-d\TH:i:s.u\Z'),
+        $this->recorder->append(new Draft(Ids::next(), 'case_opened', LookBackCase::stream($id), $by->id, array_diff_key($more, ['from' => 0, 'right_on' => 0]) + [
+            'number' => (int) LookBackCase::query()->max('number') + 1, 'cause' => $cause->value, 'tool' => $tool->id, 'since_why' => $why, 'until' => $this->until($more['right_on'] ?? null)->utc()->format('Y-m-d\TH:i:s.u\Z'),
         ] + ($calibration === null ? [] : ['calibration' => $calibration]) + ($since === null ? [] : ['since' => $since->utc()->format('Y-m-d\TH:i:s.u\Z')])));
         JudgeCase::dispatch($id)->afterCommit();
 
@@ -63,6 +63,14 @@ final readonly class OpenCase
         return $since === null
             ? [null, 'no check before could have seen it']
             : [$this->midnight($since), sprintf('its last check that could have seen it, on %s, saw none', $since->words())];
+    }
+
+    /** To the end of the day on which it was set right, or to now: until then it was used as it was. */
+    private function until(?string $rightOn): CarbonImmutable
+    {
+        $now = now()->toImmutable();
+
+        return $rightOn === null ? $now : $now->min($this->midnight(Day::of($rightOn))->endOfDay());
     }
 
     private function midnight(Day $day): CarbonImmutable

@@ -55,19 +55,21 @@ final readonly class RecordCalibration
             $data = ['calibrated_on' => $day->date, 'due_on' => self::due($day, $tool->months ?? $rules->months, $input->validUntil)->date, 'conforms' => $left !== null && $left->isGood(), 'certificate' => $input->certificate, 'found' => self::found($input, $sheet)->value, 'laboratory' => $input->laboratory, 'sheet' => $sheet->toData()];
             $entry = $this->recorder->append(new Draft(Ids::next(), 'tool_calibrated', ToolRow::stream($id), $keeper->id, $data + ($standard === null ? [] : ['standard' => $standard->id])));
 
-            $this->looksBack($tool, $entry->id(), $sheet, AsFound::from($data['found']), $keeper);
+            $this->looksBack($tool, $entry->id(), $day, $sheet, AsFound::from($data['found']), $keeper);
 
             return $entry->id();
         });
     }
 
     /** What a failing or an unreadable tool has done is looked at; what a check had put in doubt is answered by how it was found. */
-    private function looksBack(ToolRow $tool, string $id, CalibrationSheet $sheet, AsFound $found, Person $keeper): void
+    private function looksBack(ToolRow $tool, string $id, Day $day, CalibrationSheet $sheet, AsFound $found, Person $keeper): void
     {
         $this->close->answered($tool, $id, $keeper);
+        // What was set right that day is judged by how it was found no longer, whenever that is typed in.
+        $more = $sheet->left !== [] && $sheet->asLeft()?->isGood() === true ? ['right_on' => $day->date] : [];
         match ($found) {
-            AsFound::Failed => ($this->open)($tool, CaseCause::FailedCalibration, $id, $sheet->asFound()?->worst(), $keeper),
-            AsFound::Unread => ($this->open)($tool, CaseCause::Unread, null, null, $keeper),
+            AsFound::Failed => ($this->open)($tool, CaseCause::FailedCalibration, $id, $sheet->asFound()?->worst(), $keeper, $more),
+            AsFound::Unread => ($this->open)($tool, CaseCause::Unread, null, null, $keeper, $more),
             AsFound::Good, AsFound::New => null,
         };
     }

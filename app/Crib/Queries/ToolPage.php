@@ -9,6 +9,7 @@ use App\Crib\Http\Resources\ToolResource;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolMove;
 use App\Crib\Models\ToolRow;
+use App\Crib\ToolMoves;
 use App\Record\Models\Subject;
 use App\Shared\Models\Row;
 use Tekkal\Core\Tool\Day;
@@ -77,6 +78,7 @@ final class ToolPage
             'tool_came_back' => 'came back',
             'tool_calibrated' => "calibrated, $move->told",
             'tool_checked' => "checked: $move->told",
+            ToolMoves::CHECK_FAILED => "failed its check: $move->told",
             'tool_interval_set' => "interval set to $move->told",
             'tool_retired' => "retired: $move->told",
             default => (string) preg_replace('/^it /', '', ChainReason::tryFrom((string) $move->told)?->words() ?? 'put out of use'),

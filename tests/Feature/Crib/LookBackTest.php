@@ -59,6 +59,39 @@ final class LookBackTest extends CribTestCase
         self::assertSame(1, $this->case()['counts']['results']);
     }
 
+    public function test_a_failed_check_looks_back_beyond_itself_to_the_last_good_one(): void
+    {
+        $this->tightened(['32.0', '32.0']);
+        $this->travel(5)->days();
+        $this->keeper('POST', 'tools/TW-04/check', ['nominal' => '36', 'reading' => '33'])->assertOk();
+        $this->judged();
+
+        self::assertSame([2, '2026-03-01'], [$this->case()['counts']['results'], $this->case()['since']]);
+        self::assertSame('failed its check: 33 N·m at 36 N·m', str_replace("\u{A0}", ' ', (string) collect((array) $this->keeper('GET', 'tools/TW-04')->json('moves'))->pluck('says')->first()));
+        $this->travel(1)->days();
+        $this->calibrate($this->typed(self::WEAK));
+        $this->judged(2);
+        self::assertSame(2, $this->world->desk('lead', 'GET', 'cases/2')->json('counts.results'), 'nor is it taken for a good one later');
+    }
+
+    public function test_what_was_pulled_after_it_was_set_right_is_not_judged_by_how_it_was_found(): void
+    {
+        $this->tightened(['30.9']);
+        $this->travel(5)->days();
+        $day = now()->format('Y-m-d');
+        $this->travel(2)->days();
+        $this->tightened(['30.9'], 'TN3-26-0002');
+        $this->calibrate(['calibrated_on' => $day] + $this->typed(self::WEAK, self::GOOD));
+        $this->judged();
+        self::assertSame(['TN3-26-0001'], array_column((array) $this->case()['engines'], 'serial'), 'the calibration was typed in two days later');
+
+        $this->tightened(['30.9'], 'TN3-26-0003');
+        $this->travel(3)->days();
+        $this->calibrate(['calibrated_on' => now()->subDays(2)->format('Y-m-d')] + $this->typed(self::WEAK));
+        $this->judged(2);
+        self::assertSame(['TN3-26-0002', 'TN3-26-0003'], array_column((array) $this->world->desk('lead', 'GET', 'cases/2')->json('engines'), 'serial'), 'one that was left as it was found was wrong until its chain was on');
+    }
+
     public function test_a_drop_casts_doubt_from_the_drop_on(): void
     {
         $bench = $this->working('TN3-26-0001');
