@@ -43,7 +43,7 @@ final class CasesProjector implements Projector
             'case_decided' => DB::table('look_back_decisions')->insert([
                 'entry_id' => $entry->id(), 'case' => $entry->streamId(), 'subject' => $entry->text('data.build'), 'decision' => $entry->text('data.decision'), 'fasteners' => json_encode($entry->texts('data.fasteners'), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
             ]),
-            'case_closed' => $case->update(['state' => 'closed', 'closed_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'), 'closed_by' => $entry->person()]),
+            'case_closed' => $case->update(['state' => 'closed', 'closed_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'), 'closed_by' => $entry->person(), 'answered_by' => $entry->optional('data.answered_by')]),
             'case_reopened' => $case->update(['state' => 'judging', 'cursor' => null, 'cursor_at' => null, 'closed_at' => null, 'closed_by' => null]),
             default => null,
         };

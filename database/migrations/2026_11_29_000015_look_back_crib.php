@@ -34,6 +34,8 @@ return new class extends AreaMigration
             $t->dateTime('opened_at', 6);
             $t->dateTime('closed_at', 6)->nullable();
             $this->uid($t, 'closed_by')->nullable();
+            // The calibration that has said what a check had put in doubt.
+            $this->uid($t, 'answered_by')->nullable();
         });
     }
 

@@ -22,9 +22,10 @@ use App\Shared\Refused;
 use Closure;
 use Tekkal\Core\Tool\PassFinding;
 use Tekkal\Core\Tool\PointReadings;
+use Tekkal\Core\Tool\ToolForm;
+/** A tool goes from hand to hand, away and back, out of use and off the board. Each is one entry in its stream. */
 use Tekkal\Core\Unit\Written;
 
-/** A tool goes from hand to hand, away and back, out of use and off the board. Each is one entry in its stream. */
 final readonly class MoveTool
 {
     public const RETIRED = ['worn', 'broken', 'lost', 'sold'];
@@ -105,7 +106,15 @@ final readonly class MoveTool
             }
 
             return ['tool_retired', ['reason' => $reason]];
-        }, fn (ToolRow $tool) => in_array($reason, self::UNREADABLE, true) && $tool->months !== null ? ($this->open)($tool, CaseCause::Lost, null, null, $by) : null);
+        }, fn (ToolRow $tool) => in_array($reason, self::UNREADABLE, true) && self::isRead($tool) ? ($this->open)($tool, CaseCause::Lost, null, null, $by) : null);
+    }
+
+    /** Were readings taken with it, and did it matter how it reads? */
+    private static function isRead(ToolRow $tool): bool
+    {
+        $form = ToolForm::from($tool->form);
+
+        return $form->serves() !== null && $form->isCalibrated();
     }
 
     /** The check before a shift: one pull against a checker. One that fails puts the chain on, and what the tool did is looked at. */

@@ -29,7 +29,7 @@ final readonly class OpenCase
     }
 
     /**
-     * @param  string|null  $calibration  by whose readings the results are judged again; null: nobody can say
+     * @param  string|null  $calibration  that has found it, by whose readings the results are judged again, if it has some
      * @param  float|null  $deviation  the largest that was found, in % or in the tool's unit; null: nobody can say
      * @param  array<string, string>  $more  what else the entry says; from and right_on, days between which the tool was wrong, where they are known
      */
@@ -40,7 +40,7 @@ final readonly class OpenCase
         [$since, $why] = isset($more['from']) ? [$this->midnight(Day::of($more['from'])), sprintf('it was calibrated against it on %s', Day::of($more['from'])->words())] : $this->since($tool, $deviation, $calibration);
         $this->recorder->append(new Draft(Ids::next(), 'case_opened', LookBackCase::stream($id), $by->id, array_diff_key($more, ['from' => 0, 'right_on' => 0]) + [
             'number' => (int) LookBackCase::query()->max('number') + 1, 'cause' => $cause->value, 'tool' => $tool->id, 'since_why' => $why, 'until' => $this->until($more['right_on'] ?? null)->utc()->format('Y-m-d\TH:i:s.u\Z'),
-        ] + ($calibration === null ? [] : ['calibration' => $calibration]) + ($since === null ? [] : ['since' => $since->utc()->format('Y-m-d\TH:i:s.u\Z')])));
+        ] + ($calibration === null || $cause === CaseCause::Unread ? [] : ['calibration' => $calibration]) + ($since === null ? [] : ['since' => $since->utc()->format('Y-m-d\TH:i:s.u\Z')])));
         JudgeCase::dispatch($id)->afterCommit();
 
         return $id;

@@ -69,7 +69,7 @@ final readonly class RecordCalibration
         $more = $sheet->left !== [] && $sheet->asLeft()?->isGood() === true ? ['right_on' => $day->date] : [];
         match ($found) {
             AsFound::Failed => ($this->open)($tool, CaseCause::FailedCalibration, $id, $sheet->asFound()?->worst(), $keeper, $more),
-            AsFound::Unread => ($this->open)($tool, CaseCause::Unread, null, null, $keeper, $more),
+            AsFound::Unread => ($this->open)($tool, CaseCause::Unread, $id, null, $keeper, $more),
             AsFound::Good, AsFound::New => null,
         };
     }

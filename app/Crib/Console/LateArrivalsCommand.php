@@ -28,7 +28,7 @@ final class LateArrivalsCommand extends Command
         foreach (LookBackCase::query()->where('state', 'judging')->where('opened_at', '<', now()->subMinutes(self::LONG_MIN))->get() as $case) {
             JudgeCase::dispatch($case->id);
         }
-        foreach (LookBackCase::query()->whereNot('state', 'judging')->get() as $case) {
+        foreach (LookBackCase::query()->whereNot('state', 'judging')->whereNull('answered_by')->get() as $case) {
             $recorder->transaction(function () use ($case, $recorder): void {
                 $recorder->lock(LookBackCase::stream($case->id));
                 $late = DoubtfulResults::late($case->refresh());

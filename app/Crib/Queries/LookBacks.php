@@ -13,16 +13,15 @@ use Tekkal\Core\Tool\Day;
 /** What look-backs came to on one build, for its audit. */
 final class LookBacks
 {
-    /** @return array<string, list<LookedBack>> by tool; a case that is still being judged says nothing yet */
+    /** @return array<string, list<LookedBack>> by tool; a case that is still being judged says nothing yet, and one that a calibration has answered nothing any more */
     public static function of(string $build): array
     {
-        $rows = DB::table('look_back_results AS r')->join('look_back_cases AS c', 'c.id', '=', 'r.case')->where('r.subject', $build)->whereNot('c.state', 'judging')
+        $rows = DB::table('look_back_results AS r')->join('look_back_cases AS c', 'c.id', '=', 'r.case')->where('r.subject', $build)->whereNot('c.state', 'judging')->whereNull('c.answered_by')
             ->groupBy('c.id', 'c.number', 'c.tool', 'c.cause', 'c.since', 'c.until')->orderBy('c.number')->selectRaw("c.id, c.number, c.tool, c.cause, c.since, c.until, SUM(r.verdict = 'in') AS inside, SUM(r.verdict = 'in_doubt') AS doubtful, SUM(r.verdict = 'out') AS outside")->get();
         $back = [];
         foreach ($rows as $row) {
-            $cause = CaseCause::from($row->cause);
             $back[$row->tool][] = new LookedBack(
-                (int) $row->number, $cause->words(), $row->since === null ? null : self::day($row->since), self::day($row->until), $cause === CaseCause::FailedCheck,
+                (int) $row->number, CaseCause::from($row->cause)->words(), $row->since === null ? null : self::day($row->since), self::day($row->until),
                 ['in' => (int) $row->inside, 'in_doubt' => (int) $row->doubtful, 'out' => (int) $row->outside], (new CaseDecisions($row->id, $build))->words($build),
             );
         }

@@ -166,7 +166,7 @@ final readonly class BuildAudit
         }
         $then = $tool->calibrations->latestOn($day);
         $next = $tool->calibrations->firstAfter($day);
-        $back = $this->lookedBackOn($tool, $day, $next?->found === AsFound::Good);
+        $back = $this->lookedBackOn($tool, $day);
 
         return match (true) {
             // Of a tool that is lost, or was set by a wrong standard, no next calibration will ever say it.
@@ -178,12 +178,12 @@ final readonly class BuildAudit
         };
     }
 
-    /** The gravest of what was looked back at; null when the day lies in no doubtful time, or the tool was good again. */
-    private function lookedBackOn(ToolEvidence $tool, Day $day, bool $goodAgain): ?LookedBack
+    /** The gravest of what was looked back at; null when the day lies in no doubtful time. */
+    private function lookedBackOn(ToolEvidence $tool, Day $day): ?LookedBack
     {
         $gravest = null;
         foreach ($tool->lookedBack as $back) {
-            if ($back->covers($day) && ! ($goodAgain && $back->settledByGood) && ($gravest === null || $gravest->answer()->and($back->answer()) !== $gravest->answer())) {
+            if ($back->covers($day) && ($gravest === null || $gravest->answer()->and($back->answer()) !== $gravest->answer())) {
                 $gravest = $back;
             }
         }

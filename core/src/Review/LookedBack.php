@@ -6,14 +6,13 @@ namespace Tekkal\Core\Review;
 
 use Tekkal\Core\Tool\Day;
 
-/** What a look-back at a tool came to on one build. */
+/** What a look-back at a tool came to on one build; one that a calibration has answered since is none. */
 final readonly class LookedBack
 {
     /**
      * @param  string  $cause  why one looked back, in words that follow the tool's code: "failed its check"
      * @param  Day|null  $since  the first doubtful day; null: all that came before
      * @param  array{in: int, in_doubt: int, out: int}  $found  how many of its results here came out how
-     * @param  bool  $settledByGood  does a calibration that finds the tool good answer it?
      * @param  string|null  $decision  what becomes of it, in words; null: nobody has decided
      */
     public function __construct(
@@ -21,7 +20,6 @@ final readonly class LookedBack
         public string $cause,
         public ?Day $since,
         public Day $until,
-        public bool $settledByGood,
         public array $found,
         public ?string $decision = null,
     ) {
@@ -51,6 +49,6 @@ final readonly class LookedBack
             $inDoubt > 0 ? sprintf('%d %s in doubt', $inDoubt, $inDoubt === 1 ? 'is' : 'are') : null,
         ]));
 
-        return sprintf('looked back at (case %d), %s; %s', $this->case, $found === '' ? sprintf('all %d of its results here stay in', $all) : $found, $this->decision === null ? 'nobody has decided yet what becomes of it' : "decided: $this->decision");
+        return sprintf('looked back at (case %d), %s; %s', $this->case, $found === '' ? ($all === 1 ? 'its one result here stays in' : sprintf('all %d of its results here stay in', $all)) : $found, $this->decision === null ? 'nobody has decided yet what becomes of it' : "decided: $this->decision");
     }
 }

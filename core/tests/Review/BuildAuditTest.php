@@ -108,7 +108,7 @@ final class BuildAuditTest extends TestCase
     public function test_a_tool_that_failed_its_next_calibration_is_answered_by_what_the_look_back_found_here(): void
     {
         $failed = fn (LookedBack ...$back): Reply => $this->reply(Question::ToolsGood, $this->finished(), later: false, back: array_values($back));
-        $found = fn (int $in, int $inDoubt, int $out, ?string $decision = null, ?string $since = '2026-02-28'): LookedBack => new LookedBack(1, 'failed its calibration as found', $since === null ? null : Day::of($since), Day::of('2026-10-01'), false, ['in' => $in, 'in_doubt' => $inDoubt, 'out' => $out], $decision);
+        $found = fn (int $in, int $inDoubt, int $out, ?string $decision = null, ?string $since = '2026-02-28'): LookedBack => new LookedBack(1, 'failed its calibration as found', $since === null ? null : Day::of($since), Day::of('2026-10-01'), ['in' => $in, 'in_doubt' => $inDoubt, 'out' => $out], $decision);
 
         self::assertSame(Answer::InDoubt, $failed()->answer);
         self::assertSame(Answer::Yes, $failed($found(8, 0, 0))->answer);
@@ -124,15 +124,14 @@ final class BuildAuditTest extends TestCase
     /** Facts of the trade (common practice, no source): what is lost is never read again, so its results do not wait for that; what was set by a wrong standard is not made good by the next calibration. */
     public function test_a_tool_that_no_later_calibration_will_settle_is_answered_by_its_look_back(): void
     {
-        $back = fn (string $cause, bool $settledByGood = false): LookedBack => new LookedBack(2, $cause, Day::of('2026-02-28'), Day::of('2026-04-01'), $settledByGood, ['in' => 0, 'in_doubt' => 8, 'out' => 0], 'residual audit');
+        $back = fn (string $cause): LookedBack => new LookedBack(2, $cause, Day::of('2026-02-28'), Day::of('2026-04-01'), ['in' => 0, 'in_doubt' => 8, 'out' => 0], 'residual audit');
         $lost = $this->reply(Question::ToolsGood, $this->finished(), later: null, back: [$back('was lost')]);
 
         self::assertSame(Answer::InDoubt, $lost->answer);
         self::assertSame('W-1 was in calibration, but was lost: looked back at (case 2), 8 are in doubt; decided: residual audit.', $lost->reasons[0]->sentence);
         self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), back: [$back('was set by a wrong standard')])->answer);
-        self::assertSame(Answer::Yes, $this->reply(Question::ToolsGood, $this->finished(), back: [$back('failed its check', true)])->answer);
-        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: null, back: [$back('failed its check', true)])->answer);
-        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: false, back: [$back('failed its check', true)])->answer);
+        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: null, back: [$back('failed its check')])->answer);
+        self::assertSame(Answer::InDoubt, $this->reply(Question::ToolsGood, $this->finished(), later: false, back: [$back('failed its check')])->answer);
     }
 
     public function test_a_tool_that_was_overdue_that_day_is_a_no_with_its_reason(): void

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use stdClass;
 use Symfony\Component\HttpFoundation\Response;
+use Tekkal\Core\Review\LookedBack;
 use Tests\Feature\BenchActor;
 
 /** A tool that is found wrong: what it touched, judged again, and what becomes of it. Windows of the test's joint: 30–34 N·m. */
@@ -236,7 +237,6 @@ final class LookBackTest extends CribTestCase
         $bench = $this->working('TN3-26-0001');
         $this->read($bench, ['32.0', '32.0']);
         $bench->send($bench->observation('run_finished'));
-        $this->keeper('POST', 'tools/TW-04', ['fields' => ['months' => '6', 'permissible' => '4 %'] + (array) $this->keeper('GET', 'tools/TW-04')->json('fields')])->assertOk();
         DB::table('runs')->update(['finished_at' => now()]);
         $this->keeper('POST', 'tools/TW-04/retire', ['reason' => 'lost'])->assertOk();
         $this->judged();
@@ -302,6 +302,40 @@ final class LookBackTest extends CribTestCase
         $this->decide('lead', 'audited')->assertOk();
 
         self::assertSame('TW-04 was in calibration, but broke or was lost before anybody could read it: looked back at (case 1), 1 is in doubt; decided: audited on the engine and good.', $answer());
+    }
+
+    public function test_a_dropped_tool_that_cannot_be_read_any_more_is_in_doubt_from_the_drop_on(): void
+    {
+        $this->tightened(['32.0']);
+        $this->travel(2)->days();
+        $this->keeper('POST', 'tools/TW-04/chain', ['reason' => 'dropped'])->assertOk();
+        $this->travel(1)->minutes();
+        $this->tightened(['32.0'], 'TN3-26-0002');
+        $this->travel(2)->days();
+        $this->calibrate(['not_found' => 'unread'] + $this->typed([], self::GOOD, ['sheet' => ['adjustment' => 'repaired']]));
+        $this->judged();
+
+        self::assertSame(['it was dropped on 17 June 2026', ['TN3-26-0002'], 'in_doubt'], [$this->case()['since_why'], array_column((array) $this->case()['engines'], 'serial'), DB::table('look_back_results')->value('verdict')]);
+    }
+
+    /** What a failed check had put in doubt is said by the readings of the next calibration, result by result. */
+    public function test_a_case_that_a_calibration_has_answered_says_nothing_any_more_and_no_late_result_opens_it(): void
+    {
+        $bench = $this->working('TN3-26-0001');
+        $this->read($bench, ['33.9']);
+        $late = $bench->reading($bench->walk()[0]->id, '33.9', change: ['device_time' => now()->toIso8601ZuluString('millisecond')]);
+        $this->travel(1)->days();
+        $this->keeper('POST', 'tools/TW-04/check', ['nominal' => '36', 'reading' => '33.9'])->assertOk();
+        $this->judged();
+        $build = (string) DB::table('runs')->value('subject');
+        $says = fn (): array => array_map(fn (LookedBack $b): string => $b->words(), LookBacks::of($build)[$this->world->tools['TW-04']] ?? []);
+        self::assertSame(['looked back at (case 1), 1 is in doubt; nobody has decided yet what becomes of it'], $says());
+        $this->travel(1)->days();
+        $this->calibrate($this->typed(self::WEAK, self::GOOD));
+        $this->judged(2);
+        self::assertSame(['looked back at (case 2), its one result here stays in; nobody has decided yet what becomes of it'], $says());
+        $bench->send($late)->assertOk();
+        $this->artisan('tekkal:late-arrivals')->expectsOutputToContain('Case 2: 1 late.')->doesntExpectOutputToContain('Case 1')->assertSuccessful();
     }
 
     public function test_a_case_that_was_answered_while_it_was_judged_stays_closed(): void
