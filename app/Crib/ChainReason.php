@@ -12,6 +12,7 @@ enum ChainReason: string
     case Suspected = 'suspected';
     case FailedCheck = 'failed_check';
     case FailedCalibration = 'failed_calibration';
+    case WrongStandard = 'wrong_standard';
 
     /** What is said at a bench, or at the crib. */
     public const SAID = [self::Dropped, self::Overloaded, self::Suspected];
@@ -24,6 +25,7 @@ enum ChainReason: string
             self::Suspected => 'somebody doubts it',
             self::FailedCheck => 'it failed its check',
             self::FailedCalibration => 'it failed its calibration',
+            self::WrongStandard => 'what it was calibrated against was found to be wrong',
         };
     }
 }

@@ -50,6 +50,8 @@ final class ToolMoves
     {
         self::note($entry, $tool, $entry->type() === 'tool_checked' ? self::CHECK_FAILED : 'tool_chained', $told ?? $reason);
         self::where($tool, ['state' => ToolState::Chained->value, 'reason' => $reason, 'since' => self::sql($entry), 'held_by' => null, 'held_for' => null], [ToolState::Here, ToolState::Out]);
+        // What is away comes back with the chain on.
+        self::where($tool, ['reason' => $reason], [ToolState::Away]);
     }
 
     private static function returned(Entry $entry, string $tool): void

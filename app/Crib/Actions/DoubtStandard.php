@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Crib\Actions;
 
 use App\Crib\CaseCause;
+use App\Crib\ChainReason;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ReferenceStandard;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
+use App\Crib\ToolState;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Models\Person;
@@ -17,7 +19,7 @@ use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Tekkal\Core\Tool\Day;
 
-/** A reference standard was wrong: it reaches every tool that was calibrated against it, each with a case of its own. */
+/** A reference standard was wrong: it reaches every tool that was calibrated against it, each with a case of its own; those that still rest on it go out of use. */
 final readonly class DoubtStandard
 {
     private const MOST_PERCENT = 50.0;
@@ -40,11 +42,22 @@ final readonly class DoubtStandard
             $reached = CalibrationRow::query()->where('standard', $id)->where('calibrated_on', '>=', $since)->orderBy('calibrated_on')->get()->groupBy('tool');
             foreach ($reached as $tool => $calibrations) {
                 $first = $calibrations->first();
-                $first === null ?: ($this->open)(ToolRow::query()->findOrFail($tool), CaseCause::WrongStandard, $calibrations->last()?->entry_id, INF, $by, ['standard' => $id, 'from' => $first->calibrated_on] + ($off === null ? [] : ['standard_off' => $off]));
+                $row = ToolRow::query()->with('calibrations')->findOrFail($tool);
+                $this->chain($row, $id, $by);
+                $first === null ?: ($this->open)($row, CaseCause::WrongStandard, $calibrations->last()?->entry_id, INF, $by, ['standard' => $id, 'from' => $first->calibrated_on] + ($off === null ? [] : ['standard_off' => $off]));
             }
 
             return $reached->count();
         });
+    }
+
+    /** One whose last calibration rests on it is out of use until it is calibrated anew. */
+    private function chain(ToolRow $tool, string $standard, Person $by): void
+    {
+        $last = $tool->calibrations->sortByDesc('calibrated_on')->first();
+        if ($last?->standard === $standard && ! in_array($tool->state, [ToolState::Chained, ToolState::Retired], true)) {
+            $this->recorder->append(new Draft(Ids::next(), 'tool_chained', ToolRow::stream($tool->id), $by->id, ['reason' => ChainReason::WrongStandard->value]));
+        }
     }
 
     private function check(ReferenceStandard $standard, string $since, ?string $off): void

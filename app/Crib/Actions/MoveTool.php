@@ -23,9 +23,9 @@ use Closure;
 use Tekkal\Core\Tool\PassFinding;
 use Tekkal\Core\Tool\PointReadings;
 use Tekkal\Core\Tool\ToolForm;
-/** A tool goes from hand to hand, away and back, out of use and off the board. Each is one entry in its stream. */
 use Tekkal\Core\Unit\Written;
 
+/** A tool goes from hand to hand, away and back, out of use and off the board. Each is one entry in its stream. */
 final readonly class MoveTool
 {
     public const RETIRED = ['worn', 'broken', 'lost', 'sold'];

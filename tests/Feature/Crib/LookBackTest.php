@@ -266,6 +266,7 @@ final class LookBackTest extends CribTestCase
         self::assertSame(['wrong_standard', 'it was calibrated against it on 15 June 2026'], [$this->case()['cause'], $this->case()['since_why']]);
         self::assertEqualsWithDelta([33.0 / 1.053, 31.0 / 1.053], array_column($results, 'true'), 0.02);
         self::assertSame(['in', 'out'], array_column($results, 'verdict'));
+        self::assertSame(['chained', 'what it was calibrated against was found to be wrong on 16 June 2026'], [$this->tool()['state'], $this->tool()['out_of_use']]);
         $this->refused($doubt(['since' => '2026-05-01']), 'since', 'It is on record already that RS-1 was wrong since 1 May 2026.', 409);
     }
 
@@ -285,6 +286,7 @@ final class LookBackTest extends CribTestCase
         $this->tightened(['31.0'], 'TN3-26-0003');
         $this->world->desk('lead', 'POST', 'reference-standards/'.$this->standard().'/doubt', ['since' => '2026-05-01', 'off' => '1'])->assertOk();
         $this->judged();
+        self::assertSame('here', $this->tool()['state'], 'its last calibration was against another one');
         $true = DB::table('look_back_results')->orderBy('taken_at')->pluck('true_value')->all();
 
         self::assertEqualsWithDelta([31.0 / 1.013, 31.0 / 1.03, 31.0 / 1.003], array_map(floatval(...), $true), 0.02);
@@ -302,6 +304,16 @@ final class LookBackTest extends CribTestCase
         $this->decide('lead', 'audited')->assertOk();
 
         self::assertSame('TW-04 was in calibration, but broke or was lost before anybody could read it: looked back at (case 1), 1 is in doubt; decided: audited on the engine and good.', $answer());
+    }
+
+    public function test_a_tool_that_is_away_when_its_standard_is_found_wrong_comes_back_with_a_chain_on(): void
+    {
+        $this->calibrate($this->typed());
+        $this->keeper('POST', 'tools/away', ['tools' => ['TW-04'], 'laboratory' => 'Sallow'])->assertOk();
+        $this->world->desk('lead', 'POST', 'reference-standards/'.$this->standard().'/doubt', ['since' => '2026-05-01', 'off' => null])->assertOk();
+        self::assertSame('away', $this->tool()['state']);
+        $this->keeper('POST', 'tools/back', ['tools' => ['TW-04']])->assertOk();
+        self::assertSame('chained', $this->tool()['state']);
     }
 
     public function test_a_dropped_tool_that_cannot_be_read_any_more_is_in_doubt_from_the_drop_on(): void

@@ -148,7 +148,7 @@ function DoubtPanel({ of, onClose }: { of: ReferenceStandard; onClose: () => voi
     <FormPanel
       fault
       title={`${of.code} was wrong`}
-      note="Every tool that was calibrated against it since then is looked back at, and nothing is calibrated against it until it has a new certificate."
+      note="Every tool that was calibrated against it since then is looked back at; those that still rest on it go out of use until they are calibrated anew. Nothing is calibrated against it until it has a new certificate."
       verb="Look back"
       onClose={onClose}
       refreshes={['standards']}
