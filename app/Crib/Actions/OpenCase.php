@@ -17,6 +17,7 @@ use App\People\Models\Person;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Tool\AsFound;
+use Tekkal\Core\Tool\CalibrationSheet;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\LookBack;
 use Tekkal\Core\Tool\Permissible;
@@ -78,6 +79,12 @@ final readonly class OpenCase
         return CarbonImmutable::parse($day->date, config('shop.time_zone'))->startOfDay();
     }
 
+    /** Null where its readings are not known. */
+    private static function seenBy(CalibrationRow $row): ?float
+    {
+        return $row->sheet === null ? null : CalibrationSheet::ofData($row->sheet)->asLeft()?->sees();
+    }
+
     /** @return list<array{Day, float, bool}> calibrations and checks before this one; each sees what is beyond the limit that it was held against */
     private function checks(ToolRow $tool, ?string $calibration): array
     {
@@ -86,7 +93,7 @@ final readonly class OpenCase
         foreach ($tool->calibrations()->get() as $row) {
             if ($row->entry_id !== $calibration) {
                 // As it was left is what it was good for from that day on.
-                $checks[] = [Day::of($row->calibrated_on), $sees, $row->conforms && $row->found !== AsFound::Unread->value];
+                $checks[] = [Day::of($row->calibrated_on), self::seenBy($row) ?? $sees, $row->conforms && $row->found !== AsFound::Unread->value];
             }
         }
         foreach (ToolMove::query()->where('tool', $tool->id)->where('kind', 'tool_checked')->get() as $move) {

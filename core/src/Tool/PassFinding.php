@@ -63,6 +63,12 @@ final readonly class PassFinding
         return array_reduce($this->points, fn (float $worst, PointFinding $p): float => abs($p->worst()) > abs($worst) ? $p->worst() : $worst, 0.0);
     }
 
+    /** The smallest deviation that it would have let pass at none of its points: the limit, drawn in by its rule. In % or in the unit of the tool. */
+    public function sees(): float
+    {
+        return array_reduce($this->points, fn (float $sees, PointFinding $p): float => max($sees, $this->drawnIn($p->expanded)->toFloat()), 0.0);
+    }
+
     private function clause(PointFinding $point): string
     {
         // What shows more than the standard reads gives less than it shows.

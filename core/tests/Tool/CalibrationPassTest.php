@@ -95,6 +95,14 @@ final class CalibrationPassTest extends TestCase
         self::assertSame(['w_r', 'w_rep', 'w_od', 'w_int', 'w_l'], array_column($lines, 'name'));
     }
 
+    /** JCGM 106:2012, 8.3.2, from memory (guard band w = U): at ±4 % and U = 0.5 % what deviates by more than 3.5 % is not accepted, and so is seen. */
+    public function test_a_calibration_sees_what_lies_beyond_its_limits_drawn_in_by_its_rule(): void
+    {
+        self::assertSame(4.0, (new PassFinding([self::at('100 N.m', '100')], self::terms(standard: '0.5 %')))->sees());
+        self::assertEqualsWithDelta(3.5, (new PassFinding([self::at('100 N.m', '100'), self::at('20 N.m', '20')], self::terms(DecisionRule::GuardedByU, '0.5 %')))->sees(), 1e-9);
+        self::assertFalse((new PassFinding([self::at('100 N.m', '96.5')], self::terms(DecisionRule::GuardedByU, '0.5 %')))->isGood(), '3.63 %');
+    }
+
     /** Fact of the trade (common practice, no source): a wrench pulled the other way round is another wrench. */
     public function test_each_direction_has_its_own_points_and_is_told_by_its_name(): void
     {

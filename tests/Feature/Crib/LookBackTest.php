@@ -60,6 +60,20 @@ final class LookBackTest extends CribTestCase
         self::assertSame(1, $this->case()['counts']['results']);
     }
 
+    public function test_a_calibration_by_a_stricter_rule_has_seen_what_that_rule_does_not_let_pass(): void
+    {
+        $rules = ['points' => ['20', '60', '100'], 'readings' => 3, 'preloads' => 1, 'months' => 12, 'cycles' => null, 'permissible' => '4 %', 'rule' => 'guarded_by_u', 'elsewhere' => ['some' => 0, 'much' => 0], 'note' => 'By the customer.', 'template' => [['name' => 'standard', 'source' => 'standard']]];
+        $this->world->desk('lead', 'POST', 'tool-rules/wrench', ['rules' => $rules])->assertOk();
+        $this->calibrate($this->typed());
+        $this->travel(5)->days();
+        $this->tightened(['32.0']);
+        // 3.8 % is less than 4 %, and fails since 0.4 % are taken off.
+        $this->calibrate($this->typed([3.8, 3.8, 3.8]));
+        $this->judged();
+
+        self::assertSame('its last check that could have seen it, on 15 June 2026, saw none', $this->case()['since_why']);
+    }
+
     public function test_a_failed_check_looks_back_beyond_itself_to_the_last_good_one(): void
     {
         $this->tightened(['32.0', '32.0']);
