@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Document;
 
+use Tekkal\Core\Unit\Letters;
+
 /**
  * Comma-separated values as RFC 4180 has them. A spreadsheet runs a cell that begins with =, +, -, @, tab or return;
  * such a text gets an apostrophe before it, which reading takes away again. Numbers stay numbers.
@@ -32,7 +34,7 @@ final class Csv
             str_starts_with($text, "\xFF\xFE"), str_starts_with($text, "\xFE\xFF"), str_contains($text, "\0") => 'The table is in UTF-16; UTF-8 is wanted. Save it as CSV in UTF-8 and try again.',
             str_starts_with($text, "\u{FEFF}") => 'The table begins with a byte-order mark (the bytes EF BB BF), which is no part of it; UTF-8 without one is wanted. Save it so, or mark its rows where they were written and paste them.',
             // U+FFFD stands where a browser met bytes that were no UTF-8.
-            ! mb_check_encoding($text, 'UTF-8'), str_contains($text, "\u{FFFD}") => 'The table is not in UTF-8: some of its letters cannot be read. Save it as CSV in UTF-8 and try again.',
+            ! Letters::isText($text), str_contains($text, "\u{FFFD}") => 'The table is not in UTF-8: some of its letters cannot be read. Save it as CSV in UTF-8 and try again.',
             default => null,
         };
     }
