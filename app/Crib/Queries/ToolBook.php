@@ -77,11 +77,16 @@ final class ToolBook
      */
     private static function directions(ToolRow $row, ?DateTimeImmutable $at): array
     {
+        // For every screen of a bench, of every tool: past casts, and without a clock where nothing hangs on the day.
+        $registered = explode(' ', $row->directions);
+        $read = $row->calibrations->map(fn (CalibrationRow $c): array => $c->getAttributes())->sortBy('calibrated_on')->pluck('read_in', 'calibrated_on');
+        if ($read->every(fn (?string $in): bool => $in === null || array_diff($registered, explode(' ', $in)) === [])) {
+            return $registered;
+        }
         $day = self::day($at ?? now()->toImmutable())->date;
-        $last = $row->calibrations->filter(fn (CalibrationRow $c): bool => $c->calibrated_on <= $day)->sortByDesc('calibrated_on')->first();
-        $read = $last?->read_in;
+        $last = $read->filter(fn (?string $in, string $on): bool => $on <= $day)->last();
 
-        return array_values($read === null ? explode(' ', $row->directions) : array_intersect(explode(' ', $row->directions), explode(' ', $read)));
+        return array_values($last === null ? $registered : array_intersect($registered, explode(' ', $last)));
     }
 
     /** Why a tool is out of use, as the end of a sentence; null when it is not. With whom it is does not matter: whoever has it uses it. */
