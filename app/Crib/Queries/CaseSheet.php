@@ -29,7 +29,9 @@ final class CaseSheet
     {
         $tool = ToolRow::query()->findOrFail($case->tool);
 
-        return self::head($case, $tool) + ['engines' => (new CaseEngines($case, $told))->list(), 'undecided' => count((new CaseDecisions($case->id))->undecided()), 'judged' => $case->judged, 'standard' => $case->standard === null ? null : ReferenceStandard::query()->find($case->standard)?->code];
+        $engines = (new CaseEngines($case, $told))->list();
+
+        return self::head($case, $tool) + ['engines' => $engines, 'undecided' => count(array_filter($engines, fn (array $e): bool => $e['decided'] !== true)), 'judged' => $case->judged, 'standard' => $case->standard === null ? null : ReferenceStandard::query()->find($case->standard)?->code];
     }
 
     /** @return array<string, mixed> */

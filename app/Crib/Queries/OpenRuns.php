@@ -9,7 +9,6 @@ use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** Runs that are not finished and in which a tool is the one that was taken last for what it measures. */
 final class OpenRuns
@@ -22,17 +21,12 @@ final class OpenRuns
         foreach ($subjects->keys()->chunk(500) as $streams) {
             $taken = DB::table('ledger_entries')->whereIn('stream', $streams->all())->where('type', 'tool_taken')->where('standing', 'applied')->orderBy('stream')->orderBy('seq')->get(['stream', 'body', 'leaf_hash']);
             foreach ($taken as $row) {
-                $entry = self::entry($row);
+                $entry = Entry::fromBytes($row->body, $row->leaf_hash);
                 $held["$row->stream {$entry->text('event.quantity')}"] = [$row->stream, $entry->text('event.tool')];
             }
         }
         $in = array_column(array_filter($held, fn (array $h): bool => $h[1] === $tool), 0);
 
         return array_values(Subject::query()->whereKey($subjects->only($in)->unique()->all())->orderBy('serial')->get()->map(fn (Subject $s): string => $s->title())->all());
-    }
-
-    private static function entry(stdClass $row): Entry
-    {
-        return Entry::fromBytes($row->body, $row->leaf_hash);
     }
 }

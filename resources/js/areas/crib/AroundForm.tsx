@@ -107,7 +107,7 @@ function Before({ bind }: { bind: Bind }) {
     <div className="grid grid-cols-3 gap-3">
       <Field label="Pre-loads" inputMode="numeric" {...bind('preloads')} />
       <Field label="°C" inputMode="decimal" {...bind('temperature')} />
-      <Field label="% humid" inputMode="decimal" {...bind('humidity')} />
+      <Field label="% RH" inputMode="decimal" {...bind('humidity')} />
     </div>
   );
 }
