@@ -4,6 +4,8 @@ import type { CaseJoint } from '@/api/types';
 type Result = CaseJoint['results'][number];
 
 const [W, H, PAD] = [320, 64, 14];
+/** Where names stand before marks. */
+const NAMED_PAD = 40;
 const ROWS = 3;
 
 /** Each result between its limits: hollow as it was believed, full as it is judged now. In clamp load where there is an estimate, else as it was measured. */
@@ -18,11 +20,11 @@ export function CasePlot({ joint }: { joint: CaseJoint }) {
   const [low, high] = [points[0]?.low ?? null, points[0]?.high ?? null];
   const all = [...points.flatMap((p) => [p.before, p.now]), ...(low === null ? [] : [low]), ...(high === null ? [] : [high])];
   const spread = (Math.max(...all) - Math.min(...all)) * 0.06 || 1;
-  const x = scaleLinear([Math.min(...all) - spread, Math.max(...all) + spread], [PAD, W - PAD]);
+  const x = scaleLinear([Math.min(...all) - spread, Math.max(...all) + spread], [points.some((p) => p.verdict === 'out') ? NAMED_PAD : PAD, W - PAD]);
   return (
     <svg
       viewBox={`0 0 ${String(W)} ${String(H + 18)}`}
-      className="block w-full"
+      className="block w-full overflow-visible"
       role="img"
       aria-label={`${joint.says} Limits ${shown(low)} to ${shown(high)} ${unit}.`}
     >
