@@ -56,7 +56,7 @@ function open(paths: Parameters<typeof serve>[0], part = 'rounds') {
 const target = async () => {
   const there = screen.queryAllByLabelText<HTMLInputElement>(/^Target, /);
   if (there[0]) return there[0];
-  const [rung] = await screen.findAllByRole('button', { expanded: false }, { timeout: 4_000 });
+  const [rung] = await screen.findAllByRole('button', { expanded: false });
   if (!rung) throw new Error('no round');
   await userEvent.click(rung);
   const [cell] = await screen.findAllByLabelText<HTMLInputElement>(/^Target, /);
@@ -74,7 +74,7 @@ test('what is typed is saved by itself, as one save, with the version that it be
   await user.clear(cell);
   await user.type(cell, '33 N·m');
   await pause();
-  await waitFor(() => expect(saves()).toHaveLength(1), { timeout: 4_000 });
+  await waitFor(() => expect(saves()).toHaveLength(1));
   expect(saves()[0]?.version).toBe(3);
   expect(firstTarget(saves()[0]?.document)).toBe('33 N·m');
   await screen.findByText('saved');
@@ -101,11 +101,11 @@ test('a save that nobody answers is said, tried again by itself, and nothing typ
   await user.type(cell, '5');
   const typed = cell.value;
   await pause();
-  await screen.findByText(/^Not saved: The server cannot be reached\./, {}, { timeout: 4_000 });
+  await screen.findByText(/^Not saved: The server cannot be reached\./);
   expect((await target()).value).toBe(typed);
   up = true;
   await vi.advanceTimersByTimeAsync(5_000);
-  await screen.findByText('saved', {}, { timeout: 8_000 });
+  await screen.findByText('saved');
   expect(firstTarget(saves().at(-1)?.document)).toBe(typed);
 });
 
@@ -124,7 +124,7 @@ test('where somebody else saved meanwhile both stand there to choose from, and n
   await user.type(cell, '7');
   const mine = cell.value;
   await pause();
-  const both = (await screen.findByText('Somebody else saved this draft.', {}, { timeout: 4_000 })).parentElement;
+  const both = (await screen.findByText('Somebody else saved this draft.')).parentElement;
   if (!both) throw new Error('no choice');
   expect(both.textContent).toContain('41 N·m');
   expect(both.textContent).toContain(mine);

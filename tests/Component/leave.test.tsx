@@ -3,7 +3,9 @@ import { expect, test } from 'vitest';
 import { SESSION } from '@/api/session';
 import type { RunSheet } from '@/api/types';
 import { LeavePanel } from '@/areas/bench/LeavePanel';
-import type { Bench } from '@/areas/bench/useRun';
+import type { RunObservation } from '@/areas/bench/outbox';
+import { LeftWords } from '@/areas/bench/points/LeftWords';
+import { type Bench, leftHere } from '@/areas/bench/useRun';
 import { SHEET } from './run-sheet';
 import { SESSION_AT_BENCH, inApp, newClient } from './server';
 
@@ -33,4 +35,33 @@ test.each([
 ])('%s it is as the server last told it', async (_, beside) => {
   show(beside);
   expect(await screen.findByText('Place to leave it: 14 min, after round 2.')).toBeTruthy();
+});
+
+const seen = (type: string, more: object): RunObservation => ({
+  v: 1,
+  id: 'o1',
+  sitting: 's1',
+  base_seq: 1,
+  device_time: '2026-06-15T09:00:00Z',
+  mono_ms: 0,
+  clock: 'c1',
+  run: 'run-1',
+  subject: 'e1',
+  ...more,
+  type,
+});
+
+test('who leaves a job stands in front of it in the newest words at once, whatever the server has told so far', () => {
+  const client = newClient();
+  client.setQueryData(SESSION, SESSION_AT_BENCH);
+  const since = [
+    seen('parked', { reason: 'Stamped “qx 7”.' }),
+    seen('resumed', { after_idle: false }),
+    seen('parked', { reason: 'left at the bench', text: 'The rear pair is dry.' }),
+  ];
+  const { rerender } = render(inApp(<LeftWords left={leftHere(since.slice(0, 1), 'Assembler')} />, '/', client));
+  expect(screen.getByText('Stamped “qx 7”.')).toBeTruthy();
+  rerender(inApp(<LeftWords left={leftHere(since, 'Assembler')} />, '/', client));
+  expect(screen.getByText('The rear pair is dry.')).toBeTruthy();
+  expect(leftHere(since.slice(1, 2), 'Assembler')).toBeNull();
 });

@@ -14,7 +14,7 @@ test('a screen that is drawn once more while somebody is being signed out breaks
     'GET notices': () => ({ body: { notices: [] } }),
   });
   render(inApp(<Screens />, '/bench', client));
-  const more = await screen.findByRole('button', { name: 'More' }, { timeout: 10_000 });
+  const more = await screen.findByRole('button', { name: 'More' });
   fireEvent.click(more);
   const look = await screen.findByRole('button', { name: 'Dark, for the night' });
 

@@ -1,7 +1,10 @@
 import 'fake-indexeddb/auto';
 import { webcrypto } from 'node:crypto';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+
+// Whatever is waited for comes at once, unless the machine is busy with everything else.
+configure({ asyncUtilTimeout: 30_000 });
 
 // What a browser has and jsdom lacks: one lock at a time by name, hashes, and a size for what is observed.
 const held = new Map<string, Promise<unknown>>();

@@ -23,14 +23,7 @@ export function useRun(id: string) {
   const { setNotice } = over;
   const sheet = query.data;
   const lastSeq = sheet?.last_seq ?? 0;
-  const happened = useCallback(
-    (o: RunObservation): Happened => {
-      // The bench's own count and somebody's own words decide nothing; what is not on the disk yet has no count.
-      return { ...o, device_seq: undefined, text: undefined, person: me.id, device, taken_at: o.device_time };
-    },
-    [me.id, device],
-  );
-
+  const happened = useHappened(me.id, device);
   const beside = useBeside(
     sheet,
     useCallback((told) => untold(outbox?.snapshot() ?? state, id, told).map(happened), [outbox, state, id, happened]),
@@ -46,15 +39,25 @@ export function useRun(id: string) {
 
   const command = useRunCommand(id, ready, Math.max(lastSeq, newest));
   const view: BenchView | null = beside.view ?? sheet?.view ?? null;
+  const left = leftHere(untold(state, id, lastSeq), me.name) ?? sheet?.left ?? null;
   const waits = beside.state !== 'ready' && untold(state, id, lastSeq).length > 0;
   // Somebody else may go on with it elsewhere, or decide about it: both see it as it happens.
   useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), atBench);
   useToldByServer(mine, setNotice);
   useUndecided(state.unread, beside.again);
-  return { query, sheet, view, waits, outbox, outboxState: state, command, beside, happened, ...over, baseSeq: Math.max(lastSeq, newest) };
+  return { query, sheet, view, left, waits, outbox, outboxState: state, command, beside, happened, ...over, baseSeq: Math.max(lastSeq, newest) };
 }
 
 export type Bench = ReturnType<typeof useRun>;
+
+/** What was seen, as it happened here. */
+function useHappened(person: string, device: string) {
+  return useCallback(
+    // The bench's own count and somebody's own words decide nothing; what is not on the disk yet has no count.
+    (o: RunObservation): Happened => ({ ...o, device_seq: undefined, text: undefined, person, device, taken_at: o.device_time }),
+    [person, device],
+  );
+}
 
 /** What lies over whatever screen there is: the one beneath may change while somebody reads it. In doubt, it is the called bolt that one is not sure of. */
 function useOver() {
@@ -67,6 +70,12 @@ function useOver() {
 function untold({ answered, waiting }: OutboxState, run: string, lastSeq: number): RunObservation[] {
   const later = answered.filter(({ outcome }) => outcome.seq > lastSeq).map(({ observation }) => observation);
   return [...later, ...waiting].filter((o) => isOfRun(o, run));
+}
+
+/** Who left it here, and in whose words, where the server's sheet cannot tell yet: of no event but the newest of its kind. */
+export function leftHere(since: RunObservation[], name: string): RunSheet['left'] {
+  const parked = since.filter((o) => o.type === 'parked').at(-1);
+  return parked ? { person_name: name, at: parked.device_time, says: String(parked.text ?? parked.reason) } : null;
 }
 
 /** What was decided here and no server could read did not happen. */

@@ -21,7 +21,7 @@ export function HeldElsewhere({ bench, sheet, view }: PointProps) {
   const { device_name: device, person_name: person } = sheet.holder;
   return (
     <Point bench={bench} sheet={sheet} view={view} title={`Open at ${device ?? 'another bench'} with ${person ?? 'somebody'}`} error={bench.command.error}>
-      <LeftWords sheet={sheet} />
+      <LeftWords left={bench.left} />
       <p className="text-2xl font-semibold">{nowOf(view)}</p>
       <Heard at={sheet.holder.heard_at} device={device ?? 'The other bench'} />
       <p className="mt-4 text-2xl">

@@ -13,7 +13,7 @@ export function Left({ bench, sheet, view }: PointProps) {
   usePadKeys({ Enter: goOn, '/': () => bench.setOver('wrong') }, QUIET_MS);
   return (
     <Point bench={bench} sheet={sheet} view={view} title="Left for now">
-      <LeftWords sheet={sheet} />
+      <LeftWords left={bench.left} />
       <p className="text-2xl">
         {view.done} of {view.all} steps are done; the metal must show these marks. Look before you touch it.
       </p>

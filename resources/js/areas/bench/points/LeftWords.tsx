@@ -3,7 +3,7 @@ import type { RunSheet } from '@/api/types';
 import { dayAndTime } from '@/lib/typeset';
 
 /** Who left it, when, and in whose words. */
-export function LeftWords({ sheet: { left } }: { sheet: RunSheet }) {
+export function LeftWords({ left }: { left: RunSheet['left'] }) {
   const zone = useZone();
   if (left === null) return null;
   return (
