@@ -60,6 +60,42 @@ test('a bench that nobody touches warns, locks, shows what stands open, and badg
   await expect(lock(bench)).toContainText(`Still open: ${serial}, main caps, bolt 2: short. It is not done.`);
 });
 
+test('a bench locks over whatever lies open on it: nothing of that is seen or takes a key, and badge and PIN bring it back as it was', async ({ browser }) => {
+  const serial = newSerial();
+  await engineIn(browser, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await withOwnClock(bench, serial);
+
+  await bench.keyboard.press('+');
+  await bench.getByRole('button', { name: 'Leave it, or hand it over' }).click();
+  const words = bench.getByLabel('What the next one has to know, if anything');
+  await words.fill('The rear pair is dry.');
+  await leave(bench, 9 * MINUTE + 35_000);
+  await expect(bench.getByText(/This bench locks itself in \d+ s\. Touch it to stay\./)).toBeVisible();
+  await leave(bench, MINUTE);
+  await expect(lock(bench)).toBeVisible();
+  // Where somebody would press to put it on the hook, the lock lies.
+  await expect(bench.getByRole('dialog')).toHaveCount(1);
+  await badgeAndPin(bench, '1044');
+  await expect(lock(bench)).toBeHidden();
+  await expect(words).toHaveValue('The rear pair is dry.');
+  await bench.keyboard.press('Escape');
+
+  await bench.keyboard.press('/');
+  await expect(bench.getByRole('heading', { name: 'What is wrong?' })).toBeVisible();
+  await leave(bench, 11 * MINUTE);
+  await expect(lock(bench)).toBeVisible();
+  await lock(bench).getByRole('button', { name: 'Clear' }).click();
+  await bench.keyboard.press('Escape');
+  await bench.keyboard.press('/');
+  await lock(bench).getByLabel('Badge: scan it or type its number').fill('');
+  await badgeAndPin(bench, '1044');
+  await expect(lock(bench)).toBeHidden();
+  await expect(bench.getByRole('heading', { name: 'What is wrong?' })).toBeVisible();
+  await bench.getByRole('button', { name: 'Nothing is wrong, back' }).click();
+  await expectBolt(bench, 1, 1);
+});
+
 test('another badge at a locked bench begins with its own hook, and what the one before left is theirs', async ({ browser }) => {
   const serial = newSerial();
   const lead = await atDesk(browser, 'lead');

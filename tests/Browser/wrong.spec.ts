@@ -128,6 +128,41 @@ test('a bolt short and redone, one that gives way and is repaired, and a wrong s
   });
 });
 
+test('a word whose answer comes late closes nothing that was opened since', async ({ browser }) => {
+  const serial = newSerial();
+  await engineIn(browser, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+  await wrong(bench, /gave way/);
+  await sayIt(bench);
+  await bench.getByRole('button', { name: 'It is loose' }).click();
+  await bench.getByLabel('What was put in').fill('insert');
+  await bench.getByRole('button', { name: 'It is repaired' }).click();
+  await expect(bench.getByText('all sent')).toBeVisible();
+
+  let come: () => void = () => undefined;
+  const late = new Promise<void>((resolve) => (come = resolve));
+  await bench.route('**/api/bench/runs/*/decisions', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue();
+    const response = await route.fetch();
+    await late;
+    await route.fulfill({ response });
+  });
+  await leadDecides(bench, /^Do it again/);
+  // The server has heard of it, and the bench of that, before the answer is there.
+  await bench.getByRole('button', { name: 'The lead accepts it here' }).click();
+  const badge = bench.getByLabel('Badge: scan it or type its number');
+  await badge.fill('10');
+  const answer = bench.waitForResponse((response) => response.request().method() === 'POST' && response.url().endsWith('/decisions'));
+  come();
+  await (await answer).finished();
+  await bench.waitForTimeout(1_000);
+  await expect(badge).toHaveValue('10');
+  await enterBadge(bench, '1001');
+  await bench.getByRole('button', { name: 'A new one is in' }).click();
+  await expectBolt(bench, 1, 1);
+});
+
 test('a bolt stretched beyond its limit is scrap, and its partner is measured, not scrapped', async ({ browser }) => {
   const serial = `HG4-27-${unlike()}`;
   await engineOf(await atDesk(browser, 'lead'), serial, 'Connecting rods', 'Rafe Ondling');

@@ -10,18 +10,29 @@ import { PriceRow } from './wrong/PriceRow';
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; onClose: () => void };
 
-/** A lead, or who stands in for them, says here what becomes of it: first what each word costs, then badge and PIN for that one thing. */
+/**
+ * A lead, or who stands in for them, says here what becomes of it: first what each word costs, then badge and PIN for that
+ * one thing. It is about what it was opened for: where something else is asked meanwhile it goes away, and never becomes
+ * that under the hand that signs.
+ */
 export function LeadSheet({ bench, sheet, view, onClose }: Props) {
-  const repair = view.call.answers.find((a) => a.command === 'accept_repair')?.event;
+  const asked = repairToAccept(view);
+  const [about] = useState(asked);
+  const isOver = asked !== about;
+  useEffect(() => {
+    if (isOver) onClose();
+  }, [isOver, onClose]);
   return (
     <FullSheet sheet={sheet} title="The lead decides" onClose={onClose}>
-      {repair && 'at' in repair ? (
-        <Accepting bench={bench} view={view} position={String(repair.at)} onClose={onClose} />
-      ) : (
-        <Waiting bench={bench} sheet={sheet} onClose={onClose} />
-      )}
+      {about === null ? <Waiting bench={bench} sheet={sheet} onClose={onClose} /> : <Accepting bench={bench} view={view} position={about} onClose={onClose} />}
     </FullSheet>
   );
+}
+
+/** Where a repair waits to be accepted; null where a word is asked for. */
+function repairToAccept({ call }: BenchView): string | null {
+  const repair = call.answers.find((a) => a.command === 'accept_repair')?.event;
+  return repair && 'at' in repair ? String(repair.at) : null;
 }
 
 function Waiting({ bench, sheet, onClose }: Omit<Props, 'view'>) {

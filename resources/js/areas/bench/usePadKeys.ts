@@ -1,4 +1,5 @@
-import { useEffect, useRef } from 'react';
+import { useContext, useEffect, useRef } from 'react';
+import { Locked } from './lock/shown';
 
 /** An Enter so soon after a digit ends a number: it was meant for a reading, whatever screen has come up meanwhile. */
 const NUMBER_MS = 3000;
@@ -50,9 +51,11 @@ export function usePadKeys(keys: Keys, quietMs = 0): void {
   }, [quietMs, latest]);
 }
 
+const NONE: Keys = {};
+
 /** The same within a question in front of the page: its answers by their number. A digit that was still meant for the field is none. */
 export function usePanelKeys(keys: Keys): void {
-  const latest = useLatest(keys);
+  const latest = useLatest(useContext(Locked) ? NONE : keys);
   useEffect(() => {
     const opened = performance.now();
     const onKey = (event: KeyboardEvent) => {

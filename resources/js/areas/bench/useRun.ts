@@ -10,6 +10,7 @@ import { useOutbox } from './useOutbox';
 
 /** Something that has to be read before the work goes on, though no fault holds it. */
 export type Notice = { title: string; sentence: string };
+type Over = 'wrong' | 'doubt' | 'lead';
 type Said = { standing: string; say: { tone: string; sentence: string }[]; effects: object[] };
 
 /** A run as this bench sees it: as the core beside the screen has it, or else as the server last told it. */
@@ -62,8 +63,11 @@ function useHappened(person: string, device: string) {
 /** What lies over whatever screen there is: the one beneath may change while somebody reads it. In doubt, it is the called bolt that one is not sure of. */
 function useOver() {
   const [notice, setNotice] = useState<Notice | null>(null);
-  const [over, setOver] = useState<'wrong' | 'doubt' | 'lead' | null>(null);
-  return { notice, setNotice, over, setOver };
+  const [over, put] = useState<{ what: Over } | null>(null);
+  const setOver = useCallback((what: Over | null) => put(what && { what }), []);
+  // Closes what it was made for: an answer that comes late must not take away what was opened since.
+  const shut = useCallback((one: { what: Over }) => put((now) => (now === one ? null : now)), []);
+  return { notice, setNotice, over, setOver, shut };
 }
 
 /** What happened here and a sheet with so many entries does not tell yet: answered with a later number, or still on its way. */

@@ -1,5 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
+import { createPortal } from 'react-dom';
 import { useNavigate } from 'react-router';
 import { SESSION, signInAtBench, useMe, useSession, useSetSession } from '@/api/session';
 import type { Session } from '@/api/types';
@@ -7,13 +9,13 @@ import { Problem, sentenceOf } from '@/lib/problem';
 import { BadgePin } from '@/ui/BadgePin';
 import { BENCH } from '../queries';
 import { useOutbox } from '../useOutbox';
-import { ShowWhileLocked } from './shown';
+import { Locked, ShowWhileLocked } from './shown';
 import { useIdleLock } from './useIdleLock';
 
 /** Everything a bench shows, under a lock that closes by itself when nobody touches it. What was being done stays as it is. */
 export function BenchLock({ children }: { children: ReactNode }) {
   const me = useMe();
-  const session = useSession().data;
+  const who = `${me.name}, ${useSession().data?.device?.name ?? 'this bench'}`;
   const { outbox, state } = useOutbox();
   const client = useQueryClient();
   const { idle, open } = useIdleLock(me.sitting ?? '', me.locked);
@@ -21,17 +23,15 @@ export function BenchLock({ children }: { children: ReactNode }) {
   const locked = idle.state === 'locked';
   return (
     <ShowWhileLocked value={setShown}>
-      {idle.state === 'warning' && (
-        <p role="status" className="fixed inset-x-0 top-0 z-40 bg-ink px-7 py-3 text-center text-2xl font-semibold text-paper">
-          This bench locks itself in {idle.secondsLeft} s. Touch it to stay.
-        </p>
-      )}
-      <div inert={locked} aria-hidden={locked}>
-        {children}
-      </div>
+      {idle.state === 'warning' && <Warning secondsLeft={idle.secondsLeft} />}
+      <Locked value={locked}>
+        <div inert={locked} aria-hidden={locked}>
+          {children}
+        </div>
+      </Locked>
       {locked && (
         <LockScreen
-          who={`${me.name}, ${session?.device?.name ?? 'this bench'}`}
+          who={who}
           shown={shown}
           unsent={state.waiting.length}
           lastSeq={async () => (await outbox?.lastSeq()) ?? null}
@@ -48,6 +48,16 @@ export function BenchLock({ children }: { children: ReactNode }) {
         />
       )}
     </ShowWhileLocked>
+  );
+}
+
+/** Beneath nothing that lies open: it has to be seen, or what is typed there is locked over unawares. */
+function Warning({ secondsLeft }: { secondsLeft: number }) {
+  return createPortal(
+    <p role="status" className="fixed inset-x-0 top-0 z-50 bg-ink px-7 py-3 text-center text-2xl font-semibold text-paper">
+      This bench locks itself in {secondsLeft} s. Touch it to stay.
+    </p>,
+    document.body,
   );
 }
 
@@ -78,7 +88,7 @@ function LockScreen({ who, shown, unsent, lastSeq, onOpen, onWithoutPin }: LockP
   const unlock = useUnlock(lastSeq, onOpen);
   const nobody = unlock.error instanceof Problem && unlock.error.unanswered;
   return (
-    <div role="dialog" aria-modal="true" aria-label="This bench is locked" className="fixed inset-0 z-50 overflow-auto bg-paper">
+    <Topmost>
       <div className="grid min-h-full grid-cols-[minmax(0,1fr)_30rem] portrait:grid-cols-1">
         <section className="flex flex-col justify-center gap-5 border-r border-line p-10 portrait:border-r-0 portrait:border-b portrait:py-6">
           <p className="wide text-[clamp(4.5rem,9.4vw,7.5rem)] leading-none font-bold">Locked</p>
@@ -106,7 +116,21 @@ function LockScreen({ who, shown, unsent, lastSeq, onOpen, onWithoutPin }: LockP
           />
         </section>
       </div>
-    </div>
+    </Topmost>
+  );
+}
+
+/** Over everything, sheets and questions that lie open too: what is beneath is neither seen nor reached, and nothing but the badge takes it away. */
+function Topmost({ children }: { children: ReactNode }) {
+  return (
+    <Dialog.Root open>
+      <Dialog.Portal>
+        <Dialog.Content aria-label="This bench is locked" aria-describedby={undefined} className="fixed inset-0 z-50 overflow-auto bg-paper outline-none">
+          <Dialog.Title className="sr-only">This bench is locked</Dialog.Title>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
   );
 }
 

@@ -30,7 +30,9 @@ export function ToCompare({ bench, sheet, view }: PointProps) {
         enter="The card is typed in"
         own={Object.fromEntries(differ.map((one, i) => [String(i + 1), () => setBack(one)]))}
       />
-      {back && <WithdrawPanel bench={bench} name={back.says} reading={back.reading} step={back.step} onClose={() => setBack(null)} />}
+      {back && (
+        <WithdrawPanel bench={bench} name={back.says} reading={back.reading} step={back.step} onClose={() => setBack((now) => (now === back ? null : now))} />
+      )}
     </Point>
   );
 }

@@ -62,15 +62,15 @@ export function Run() {
 /** What is wrong, or the lead's word: over whatever screen there is, as long as the run is in these hands and nothing else has to be read first. */
 function Over({ bench, sheet, view }: Props) {
   const isHere = useIsHere(sheet);
-  const { over, setOver } = bench;
+  const { over, setOver, shut } = bench;
   useEffect(() => {
     // Come back to, it is not asked again what was asked before it went elsewhere.
     if (!isHere) setOver(null);
   }, [isHere, setOver]);
   if (over === null || !isHere || bench.notice) return null;
-  const close = () => setOver(null);
-  if (over === 'lead') return <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />;
-  return <WrongSheet bench={bench} sheet={sheet} view={view} onClose={close} {...(over === 'doubt' ? { begin: NOT_SURE } : {})} />;
+  const close = () => shut(over);
+  if (over.what === 'lead') return <LeadSheet bench={bench} sheet={sheet} view={view} onClose={close} />;
+  return <WrongSheet bench={bench} sheet={sheet} view={view} onClose={close} {...(over.what === 'doubt' ? { begin: NOT_SURE } : {})} />;
 }
 
 /** Not sure, of the bolt that is called. */

@@ -1,9 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
+import { useContext, useEffect, useRef, useState } from 'react';
 import type { BenchView, Mishaps, RunSheet } from '@/api/types';
 import { NO_DIGITS, type TwoDigits, nextDigit } from '@/lib/two-digits';
 import { JointMap } from '@/ui/JointMap';
 import { BigKey } from '../BigKey';
 import { SheetOf } from '../FullSheet';
+import { Locked } from '../lock/shown';
 import { Unsent } from '../Unsent';
 import { usePanelKeys } from '../usePadKeys';
 import type { Bench } from '../useRun';
@@ -100,7 +101,10 @@ function useTwoDigits(onTile: (key: string) => void): { digit: string; note: str
   useEffect(() => {
     latest.current = onTile;
   });
+  const locked = useContext(Locked);
   useEffect(() => {
+    // The digits of a badge are none of these.
+    if (locked) return undefined;
     let now: TwoDigits = NO_DIGITS;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const onKey = (event: KeyboardEvent) => {
@@ -117,7 +121,7 @@ function useTwoDigits(onTile: (key: string) => void): { digit: string; note: str
       clearTimeout(timer);
       window.removeEventListener('keydown', onKey, true);
     };
-  }, []);
+  }, [locked]);
   return state;
 }
 
