@@ -6,8 +6,9 @@ export default defineConfig({
   // Every journey makes its own build and draft; most of a journey is waiting, so two share the machine well.
   workers: 2,
   fullyParallel: true,
-  timeout: 180_000,
-  expect: { timeout: 15_000 },
+  // Patient, since no journey measures time: a machine that does everything else meanwhile takes four times as long.
+  timeout: 600_000,
+  expect: { timeout: 40_000 },
   reporter: [['list']],
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:8088',

@@ -5,7 +5,6 @@ import { atDesk, test } from './shop';
 test('a lead says by keyboard what stands beside the rounds – an aid, an adapter, strokes that cross, a stamp, a picture – and the approver reads it', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
   const lead = await atDesk(browser, 'lead');
   await newDraft(lead);
 

@@ -42,7 +42,7 @@ async function different(page: Page, of: Life[]): Promise<string[]> {
  * come to the same bytes, outcome by outcome and register by register.
  */
 test('the core beside a page decides every life as the server does, byte for byte', async ({ page }) => {
-  test.setTimeout(540_000);
+  test.setTimeout(1_800_000);
   const drawn = lives(String(SEEDS));
   expect(drawn.length).toBeGreaterThan(SEEDS + 60);
   await besideCore(page);
@@ -53,7 +53,7 @@ test('the core beside a page decides every life as the server does, byte for byt
 });
 
 test('every procedure that ships is carried out to its end beside a page, and every screen on the way is the server’s, byte for byte', async ({ page }) => {
-  test.setTimeout(540_000);
+  test.setTimeout(1_800_000);
   const walks = lives('walks');
   expect(walks.length).toBeGreaterThan(40);
   expect(walks.filter((walk) => walk.finished !== true).map((walk) => walk.name)).toEqual([]);
@@ -63,7 +63,7 @@ test('every procedure that ships is carried out to its end beside a page, and ev
 });
 
 test('every procedure in which whatever may go wrong does once is the same beside a page, screen by screen and byte for byte', async ({ page }) => {
-  test.setTimeout(540_000);
+  test.setTimeout(1_800_000);
   const clumsy = lives('mishaps');
   expect(clumsy.length).toBeGreaterThan(40);
   expect(clumsy.filter((life) => life.finished !== true).map((life) => life.name)).toEqual([]);
@@ -73,7 +73,6 @@ test('every procedure in which whatever may go wrong does once is the same besid
 });
 
 test('the core beside a page plays a run to itself before anybody asks, and decides as if it had not', async ({ page }) => {
-  test.setTimeout(120_000);
   const [walk] = lives('walks');
   if (walk?.where === undefined) throw new Error('no walk');
   await besideCore(page);

@@ -173,7 +173,7 @@ test('a page that cannot be fetched anew says from when it is, until it can', as
     await expect(leftOver).toBeVisible();
     await expect(lead.getByText('Main caps').first()).toBeVisible();
     await lead.context().setOffline(false);
-    await expect(leftOver).toHaveCount(0, { timeout: 30_000 });
+    await expect(leftOver).toHaveCount(0);
   }
 });
 

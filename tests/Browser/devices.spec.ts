@@ -37,9 +37,9 @@ test('a second bench sees a run as it goes on, and when the first was last heard
     await route.continue();
   });
   await first.context().setOffline(false);
-  await expect(first.getByRole('heading', { name: /^Open at Bench of .* B/ })).toBeVisible({ timeout: 40_000 });
+  await expect(first.getByRole('heading', { name: /^Open at Bench of .* B/ })).toBeVisible();
   release();
-  await expect(first.getByRole('heading', { name: 'Set aside' })).toBeVisible({ timeout: 40_000 });
+  await expect(first.getByRole('heading', { name: 'Set aside' })).toBeVisible();
   await first.getByRole('button', { name: 'I have read it' }).click();
   // What both recorded is kept: nothing goes on here, and there it is still to be loosened, whatever was pulled meanwhile.
   await expect(first.getByRole('heading', { name: /^Open at Bench of .* B/ })).toBeVisible();

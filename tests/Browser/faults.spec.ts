@@ -30,7 +30,7 @@ test('@faults while the server is down the bench says what it keeps, goes on, an
     await expect(bench.getByText(/1 kept here/)).toBeVisible();
     await expect(bench.getByText('The application is not answering. What you typed is kept; try again in a moment.')).toBeVisible();
     supervisor('start', 'php-fpm');
-    await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+    await expect(bench.getByText('all sent')).toBeVisible();
   });
 
   await test.step('services are killed between two readings', async () => {
@@ -39,13 +39,13 @@ test('@faults while the server is down the bench says what it keeps, goes on, an
       await type(bench, '32.5');
       await expectBolt(bench, i + 3, 1);
     }
-    await expect(bench.getByText('all sent')).toBeVisible({ timeout: 40_000 });
+    await expect(bench.getByText('all sent')).toBeVisible();
   });
 
   await test.step('the desk that asks meanwhile is told plainly, keeps what was typed, and goes on', async () => {
     supervisor('stop', 'php-fpm');
     await lead.getByRole('link', { name: 'Crib', exact: true }).click();
-    await expect(lead.getByText('The application is not answering. What you typed is kept; try again in a moment.')).toBeVisible({ timeout: 20_000 });
+    await expect(lead.getByText('The application is not answering. What you typed is kept; try again in a moment.')).toBeVisible();
     supervisor('start', 'php-fpm');
     await lead.getByRole('button', { name: 'Try again' }).click();
     await expect(lead.getByRole('heading', { name: 'Crib' })).toBeVisible();

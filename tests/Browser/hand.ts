@@ -70,7 +70,7 @@ const LEAD = '1001';
 export type Hand = { own: string; second: string; scales: Map<string, string>; unheard?: number };
 
 /** For so long one waits for a screen to go on. */
-const WAIT_MS = 12_000;
+const WAIT_MS = 30_000;
 
 /** A scale shows what it was set to. */
 function scaleOf(hand: Hand, label: string, value: string): string {

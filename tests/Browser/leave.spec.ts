@@ -57,9 +57,12 @@ test('what lies ready comes first; a stamp of unknown hardware stops the job and
   await bench.keyboard.type('qx 7');
   await bench.keyboard.press('Enter');
   await expect(bench.getByRole('heading', { name: 'Other hardware' })).toBeVisible();
+  // Who leaves it reads that at once, whether or not the server has heard of it.
+  await bench.context().setOffline(true);
   await bench.getByRole('button', { name: 'Leave it to the lead' }).click();
   await expect(bench.getByRole('heading', { name: 'Left for now' })).toBeVisible();
   await expect(bench.getByText(/Stamped “qx 7”; this procedure is for “FW 10\.9”/)).toBeVisible();
+  await bench.context().setOffline(false);
   await bench.getByRole('button', { name: 'It looks like this, go on' }).click();
   await expect(bench.getByRole('heading', { name: 'Other hardware' })).toBeVisible();
   await bench.keyboard.type('1');

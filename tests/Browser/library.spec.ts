@@ -5,7 +5,6 @@ import { atDesk, test } from './shop';
 test('a lead writes a procedure with its map from nothing by keyboard only; it is doubted, sent back, corrected, approved, printed, superseded', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
   const lead = await atDesk(browser, 'lead');
   const approver = await atDesk(browser, 'approver');
   const name = await newDraft(lead);

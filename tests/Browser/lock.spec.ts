@@ -137,12 +137,12 @@ test('while no PIN can be checked one goes on and the record says so', async ({ 
       body: JSON.stringify({ type: 'tekkal:locked', title: 'The bench is locked', status: 423, detail: 'This bench is locked.' }),
     }),
   );
-  await expect(lock(bench)).toBeVisible({ timeout: 20_000 });
+  await expect(lock(bench)).toBeVisible();
   await bench.unroute('**/api/bench/runs/*');
   await badgeAndPin(bench, '1044');
   await expect(lock(bench)).toBeHidden();
   await expectBolt(bench, 2, 1);
-  await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+  await expect(bench.getByText('all sent')).toBeVisible();
   await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
   await expect(lead.getByText('The bench had locked itself, and somebody went on while no PIN could be checked.').first()).toBeVisible();
 });

@@ -35,7 +35,7 @@ test('an answer lost after the server had stored a reading costs nothing and dou
   await expectBolt(bench, 2, 1);
   await type(bench, '32.5');
   await expectBolt(bench, 3, 1);
-  await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+  await expect(bench.getByText('all sent')).toBeVisible();
   expect(lost).toBeGreaterThan(2);
 
   await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
@@ -62,7 +62,7 @@ test('an answer lost to a command does not stop the readings after it', async ({
   await bench.keyboard.press('Escape');
   // The bench does not know that the first was taken back; the second is kept, and the first is called for again.
   await type(bench, '32.5');
-  await expect(bench.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+  await expect(bench.getByText('all sent')).toBeVisible();
   await expectBolt(bench, 1, 1);
   await bench.reload();
   await expectBolt(bench, 1, 1);
@@ -94,7 +94,7 @@ test('a sheet that was asked for before something happened and comes after it ta
   });
   await type(bench, '32');
   await expect(bench.getByRole('heading', { name: 'Take an angle gauge' })).toBeVisible();
-  await expect.poll(() => held, { timeout: 30_000 }).toBeGreaterThan(0);
+  await expect.poll(() => held).toBeGreaterThan(0);
   await takeTool(bench, 'AG-02');
   await expectBolt(bench, 1, 2);
   const came = bench.waitForResponse('**/api/bench/runs/*');
@@ -159,7 +159,7 @@ test('what waits at a bench outlives signing out, and is sent without anybody si
   await bench.unroute('**/api/bench/observations');
 
   await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
-  await expect(lead.getByText('Main caps: 1 measured and in.')).toBeVisible({ timeout: 20_000 });
+  await expect(lead.getByText('Main caps: 1 measured and in.')).toBeVisible();
 });
 
 test('signing out that did not come through is said, at a bench and at a desk', async ({ browser }) => {
@@ -193,7 +193,7 @@ test('a bench whose session has ended meanwhile fetches a new token by itself an
   await expect(bench.getByText('all sent')).toBeVisible();
   await bench.unroute('**/api/bench/runs/*');
   // The reading is in, and the answer to the next question is that nobody is signed in: the bench asks for a badge by itself.
-  await expect(bench.getByLabel('Badge: scan it or type its number')).toBeVisible({ timeout: 30_000 });
+  await expect(bench.getByLabel('Badge: scan it or type its number')).toBeVisible();
   await enterBadge(bench, '1044');
   await expectBolt(bench, 2, 1);
   await expect(bench.getByText('all sent')).toBeVisible();

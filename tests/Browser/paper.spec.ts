@@ -29,7 +29,6 @@ async function takeUp(bench: Page, card: string): Promise<void> {
 }
 
 test('a card is printed, worked on paper, typed in by one and compared by another, who finds a value that differs', async ({ browser }) => {
-  test.setTimeout(240_000);
   const serial = newSerial();
   const lead = await atDesk(browser, 'lead');
   await engineFor(lead, serial, 'Juno Castrel');

@@ -226,7 +226,7 @@ export async function atFirstBolt(page: Page, serial: string): Promise<void> {
 
 /** From here on the core beside the page decides, with the server or without. */
 export async function coreReady(page: Page): Promise<void> {
-  await expect(page.locator('[data-core=ready]')).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-core=ready]')).toBeVisible();
 }
 
 /** The way off, behind the key that holds what one needs seldom. */

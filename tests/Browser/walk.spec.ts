@@ -2,7 +2,7 @@ import { type Page, expect } from '@playwright/test';
 import { type Hand, answerCall } from './hand';
 import { coreReady, newBench, signInAtBench, test } from './shop';
 
-test.use({ actionTimeout: 15_000 });
+test.use({ actionTimeout: 60_000 });
 
 /** More calls than that go round in a circle. */
 const MOST = 1_500;

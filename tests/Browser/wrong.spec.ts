@@ -196,7 +196,6 @@ test('a bolt stretched beyond its limit is scrap, and its partner is measured, n
 });
 
 test('the final look finds a head whose line points wrong: nobody signs until it was done again and looked at again', async ({ browser }) => {
-  test.setTimeout(300_000);
   const serial = newSerial();
   await engineIn(browser, serial, 'Edda Braskin');
   const bench = await newBench(browser, `Bench of ${serial}`);
@@ -224,7 +223,6 @@ test('the final look finds a head whose line points wrong: nobody signs until it
 });
 
 test('the network is away for sixty steps with two faults, and all of it arrives exactly once', async ({ browser }) => {
-  test.setTimeout(240_000);
   const serial = `OS6-27-${unlike()}`;
   await engineOf(await atDesk(browser, 'lead'), serial, 'Cylinder heads', 'Milo Farrandel');
   const bench = await newBench(browser, `Bench of ${serial}`);
