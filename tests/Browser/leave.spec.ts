@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { accessible, atFirstBolt, engineIn, expectBolt, newBench, newSerial, signInAtBench, test, type } from './shop';
+import { accessible, atFirstBolt, coreReady, engineIn, expectBolt, newBench, newSerial, signInAtBench, test, type } from './shop';
 
 const SENTENCE = 'The rear pair is dry; oil it again before you pull.';
 
@@ -57,6 +57,7 @@ test('what lies ready comes first; a stamp of unknown hardware stops the job and
   await bench.keyboard.type('qx 7');
   await bench.keyboard.press('Enter');
   await expect(bench.getByRole('heading', { name: 'Other hardware' })).toBeVisible();
+  await coreReady(bench);
   // Who leaves it reads that at once, whether or not the server has heard of it.
   await bench.context().setOffline(true);
   await bench.getByRole('button', { name: 'Leave it to the lead' }).click();
