@@ -90,7 +90,7 @@ function LockScreen({ who, shown, unsent, lastSeq, onOpen, onWithoutPin }: LockP
   return (
     <Topmost>
       <div className="grid min-h-full grid-cols-[minmax(0,1fr)_30rem] portrait:grid-cols-1">
-        <section className="flex flex-col justify-center gap-5 border-r border-line p-10 portrait:border-r-0 portrait:border-b portrait:py-6">
+        <section className="flex flex-col justify-center gap-5 border-r border-line p-10 portrait:gap-3 portrait:border-r-0 portrait:border-b portrait:py-5">
           <p className="wide text-[clamp(4.5rem,9.4vw,7.5rem)] leading-none font-bold">Locked</p>
           <p className="text-2xl">{who}. Nothing was done here for ten minutes.</p>
           {shown === null ? (
@@ -102,7 +102,7 @@ function LockScreen({ who, shown, unsent, lastSeq, onOpen, onWithoutPin }: LockP
           <p className="max-w-xl text-xl">Badge and PIN come back to the same stroke. Another badge begins with its own hook.</p>
           {nobody && <WithoutPin onGoOn={onWithoutPin} />}
         </section>
-        <section className="flex flex-col justify-center p-10 portrait:py-6">
+        <section className="flex flex-col justify-center p-10 portrait:py-5">
           <BadgePin
             done="Open"
             busy={unlock.isPending}
