@@ -66,6 +66,7 @@ final class Rounds
         $torque = null;
         $turned = false;
         $stages = array_values(array_filter($this->revision->stages(), fn (Stage $s): bool => in_array($position, $s->sequence, true)));
+        $last = self::lastAtWork($stages);
         foreach ($stages as $i => $stage) {
             $target = $stage->targetAt($position);
             if ($stage->rules->kind === StageKind::Loosen) {
@@ -74,7 +75,7 @@ final class Rounds
                 $this->threshold($stage, $target, $torque);
                 $turned = true;
             } elseif ($target?->target !== null && $stage->rules->kind->tightens() && $target->target->unit->kind() === Kind::Torque) {
-                $this->torque($stage, $target, $torque, $turned, $this->isLast($stages, $i));
+                $this->torque($stage, $target, $torque, $turned, $i >= $last);
                 $torque = $target->target;
             }
         }
@@ -99,9 +100,15 @@ final class Rounds
     }
 
     /** @param  list<Stage>  $stages */
-    private function isLast(array $stages, int $at): bool
+    private static function lastAtWork(array $stages): int
     {
-        return array_filter(array_slice($stages, $at + 1), fn (Stage $s): bool => $s->rules->kind->turnsBolt() || $s->rules->kind === StageKind::Loosen) === [];
+        foreach (array_reverse($stages, true) as $i => $stage) {
+            if ($stage->rules->kind->turnsBolt() || $stage->rules->kind === StageKind::Loosen) {
+                return $i;
+            }
+        }
+
+        return -1;
     }
 
     /** What may be tightened so often, or after a check, is counted at its loading stage: without one it never counts. */
