@@ -50,7 +50,7 @@ const seen = (page: Page): Promise<Seen> =>
       badge:
         entry === null
           ? null
-          : document.querySelector('[aria-label="This bench is locked"]')
+          : [...document.querySelectorAll('[role=dialog] h2')].some((h) => text(h) === 'This bench is locked')
             ? 'own'
             : entry.labels?.[0]?.textContent === 'Your PIN'
               ? 'signs'

@@ -94,6 +94,7 @@ final class CaseDecisionTest extends LookBackTestCase
         self::assertSame('TW-04 was in calibration, but broke or was lost before anybody could read it: looked back at (case 1), 1 is in doubt; decided: audited on the engine and good.', $answer());
     }
 
+    /** What a failed check had put in doubt is said by the readings of the next calibration, result by result. */
     public function test_a_case_that_a_calibration_has_answered_says_nothing_any_more_and_no_late_result_opens_it(): void
     {
         $bench = $this->working('TN3-26-0001');

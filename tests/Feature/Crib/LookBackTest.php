@@ -256,7 +256,6 @@ final class LookBackTest extends LookBackTestCase
         self::assertSame(['it was dropped on 17 June 2026', ['TN3-26-0002'], 'in_doubt'], [$this->case()['since_why'], array_column((array) $this->case()['engines'], 'serial'), DB::table('look_back_results')->value('verdict')]);
     }
 
-    /** What a failed check had put in doubt is said by the readings of the next calibration, result by result. */
     public function test_a_case_verifies_and_comes_to_the_same_when_it_is_told_again(): void
     {
         // A reading rests on the tool as it was described last.

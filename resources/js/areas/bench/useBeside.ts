@@ -7,6 +7,7 @@ import { dateIn } from '@/lib/typeset';
 import { CoreBeside, type Outcome } from '@/core/beside';
 import { BENCH } from './queries';
 import type { RunObservation } from './outbox';
+import { useLatest } from './useLatest';
 
 /** As the server will have it: by whom and where, and when by this device's clock. */
 export type Happened = RunObservation & { person: string; device: string; taken_at: string };
@@ -63,14 +64,6 @@ type Since = (lastSeq: number) => Happened[];
 function useAgain(): { turn: number; again: () => void } {
   const [turn, setTurn] = useState(0);
   return { turn, again: useCallback(() => setTurn((t) => t + 1), []) };
-}
-
-function useLatest<T>(value: T) {
-  const latest = useRef(value);
-  useEffect(() => {
-    latest.current = value;
-  });
-  return latest;
 }
 
 function usePlan(hash: string | undefined): string | undefined {

@@ -1,5 +1,6 @@
-import { useContext, useEffect, useRef } from 'react';
+import { useContext, useEffect } from 'react';
 import { Locked } from './lock/shown';
+import { useLatest } from './useLatest';
 
 /** An Enter so soon after a digit ends a number: it was meant for a reading, whatever screen has come up meanwhile. */
 const NUMBER_MS = 3000;
@@ -8,14 +9,6 @@ const NUMBER_MS = 3000;
 const ALONE_MS = 350;
 
 type Keys = Record<string, (() => void) | undefined>;
-
-function useLatest(keys: Keys) {
-  const latest = useRef(keys);
-  useEffect(() => {
-    latest.current = keys;
-  });
-  return latest;
-}
 
 /**
  * Listens to keys of the numeric pad while nothing else is typed into. Held-down keys count once, and for the first

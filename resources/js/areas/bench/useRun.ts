@@ -40,8 +40,9 @@ export function useRun(id: string) {
 
   const command = useRunCommand(id, ready, Math.max(lastSeq, newest));
   const view: BenchView | null = beside.view ?? sheet?.view ?? null;
-  const left = leftHere(untold(state, id, lastSeq), me.name) ?? sheet?.left ?? null;
-  const waits = beside.state !== 'ready' && untold(state, id, lastSeq).length > 0;
+  const since = untold(state, id, lastSeq);
+  const left = leftHere(since, me.name) ?? sheet?.left ?? null;
+  const waits = beside.state !== 'ready' && since.length > 0;
   // Somebody else may go on with it elsewhere, or decide about it: both see it as it happens.
   useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), atBench);
   useToldByServer(mine, setNotice);
@@ -76,7 +77,7 @@ function untold({ answered, waiting }: OutboxState, run: string, lastSeq: number
   return [...later, ...waiting].filter((o) => isOfRun(o, run));
 }
 
-/** Who left it here, and in whose words, where the server's sheet cannot tell yet: of no event but the newest of its kind. */
+/** Who left it here last, and in whose words, as long as the server's sheet does not tell of it; null where nobody did. */
 export function leftHere(since: RunObservation[], name: string): RunSheet['left'] {
   const parked = since.filter((o) => o.type === 'parked').at(-1);
   return parked ? { person_name: name, at: parked.device_time, says: String(parked.text ?? parked.reason) } : null;

@@ -125,7 +125,7 @@ function Topmost({ children }: { children: ReactNode }) {
   return (
     <Dialog.Root open>
       <Dialog.Portal>
-        <Dialog.Content aria-label="This bench is locked" aria-describedby={undefined} className="fixed inset-0 z-50 overflow-auto bg-paper outline-none">
+        <Dialog.Content aria-describedby={undefined} className="fixed inset-0 z-50 overflow-auto bg-paper outline-none">
           <Dialog.Title className="sr-only">This bench is locked</Dialog.Title>
           {children}
         </Dialog.Content>

@@ -1,4 +1,4 @@
-import { useContext, useEffect, useRef, useState } from 'react';
+import { useContext, useEffect, useState } from 'react';
 import type { BenchView, Mishaps, RunSheet } from '@/api/types';
 import { NO_DIGITS, type TwoDigits, nextDigit } from '@/lib/two-digits';
 import { JointMap } from '@/ui/JointMap';
@@ -6,6 +6,7 @@ import { BigKey } from '../BigKey';
 import { SheetOf } from '../FullSheet';
 import { Locked } from '../lock/shown';
 import { Unsent } from '../Unsent';
+import { useLatest } from '../useLatest';
 import { usePanelKeys } from '../usePadKeys';
 import type { Bench } from '../useRun';
 import { TilePicture } from './TilePicture';
@@ -97,10 +98,7 @@ function columnsOf({ tiles }: Mishaps): [string, Mishaps['tiles']][] {
 /** One alone picks nothing; what comes faster than a hand is a reading, and said to be one. */
 function useTwoDigits(onTile: (key: string) => void): { digit: string; note: string | null } {
   const [state, setState] = useState<{ digit: string; note: string | null }>({ digit: '', note: null });
-  const latest = useRef(onTile);
-  useEffect(() => {
-    latest.current = onTile;
-  });
+  const latest = useLatest(onTile);
   const locked = useContext(Locked);
   useEffect(() => {
     // The digits of a badge are none of these.
