@@ -119,7 +119,7 @@ function useTwoDigits(onTile: (key: string) => void): { digit: string; note: str
       clearTimeout(timer);
       window.removeEventListener('keydown', onKey, true);
     };
-  }, [locked]);
+  }, [locked, latest]);
   return state;
 }
 
