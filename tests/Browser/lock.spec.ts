@@ -1,4 +1,4 @@
-import { type Page, expect } from '@playwright/test';
+import { type Browser, type Page, expect } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 import { PIN, atDesk, atFirstBolt, engineFor, engineIn, expectBolt, newBench, newSerial, type, test } from './shop';
 
@@ -12,6 +12,14 @@ async function withOwnClock(page: Page, serial: string): Promise<void> {
     Date.now = () => real() + Number(sessionStorage.getItem('ahead') ?? 0);
   });
   await atFirstBolt(page, serial);
+}
+
+async function benchAtWork(browser: Browser): Promise<{ bench: Page; serial: string }> {
+  const serial = newSerial();
+  await engineIn(browser, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await withOwnClock(bench, serial);
+  return { bench, serial };
 }
 
 /** Nobody touches it for so long. */
@@ -28,10 +36,7 @@ async function badgeAndPin(page: Page, badge: string): Promise<void> {
 }
 
 test('a bench that nobody touches warns, locks, shows what stands open, and badge and PIN come back to the same stroke', async ({ browser }) => {
-  const serial = newSerial();
-  await engineIn(browser, serial, 'Edda Braskin');
-  const bench = await newBench(browser, `Bench of ${serial}`);
-  await withOwnClock(bench, serial);
+  const { bench, serial } = await benchAtWork(browser);
   await bench.keyboard.type('31');
   await leave(bench, 9 * MINUTE + 35_000);
   await expect(bench.getByText(/This bench locks itself in \d+ s\. Touch it to stay\./)).toBeVisible();
@@ -61,10 +66,7 @@ test('a bench that nobody touches warns, locks, shows what stands open, and badg
 });
 
 test('a bench locks over whatever lies open on it: nothing of that is seen or takes a key, and badge and PIN bring it back as it was', async ({ browser }) => {
-  const serial = newSerial();
-  await engineIn(browser, serial, 'Edda Braskin');
-  const bench = await newBench(browser, `Bench of ${serial}`);
-  await withOwnClock(bench, serial);
+  const { bench } = await benchAtWork(browser);
 
   await bench.keyboard.press('+');
   await bench.getByRole('button', { name: 'Leave it, or hand it over' }).click();
