@@ -51,7 +51,7 @@ verb_test() {
   case $part in all | feature) test_feature ;; esac
   case $part in all | faults) show_faults ;; esac
   case $part in all | browser) test_browser "$only" ;; esac
-  case $part in check) ;; *) php bin/lib/slowest.php "$JUNIT" ;; esac
+  case $part in check) ;; *) php bin/lib/reports.php "$JUNIT" ;; esac
   close_tests
 }
 

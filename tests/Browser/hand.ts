@@ -122,7 +122,7 @@ export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   else if (now.title.startsWith('Take ')) await pad(page, '1');
   else if (now.title.startsWith('What is stamped')) await pad(page, await stampOnMetal(page));
   else if (now.fields.length > 0) await fill(page, now, hand);
-  else if (now.enter !== 'none') await enterOnceLive(page);
+  else if (now.enter !== 'none') await enterOnceLive(page, now);
   else if (now.number !== '') await page.keyboard.press(now.number);
   else throw new Error(`Nothing here can be answered: ${now.all}`);
   // The lead's word and a badge are done with when they are asked for no longer; all else when the screen says something else.
@@ -151,7 +151,16 @@ async function fill(page: Page, now: Seen, hand: Hand): Promise<void> {
   await page.keyboard.press('Enter');
 }
 
-async function enterOnceLive(page: Page): Promise<void> {
-  await expect.poll(async () => (await seen(page)).enter).toBe('live');
-  await page.keyboard.press('Enter');
+/** Enter, once it takes one. Where the screen has turned into another meanwhile, that one is looked at anew. */
+async function enterOnceLive(page: Page, asked: Seen): Promise<void> {
+  let there = asked;
+  const settled = async () => {
+    there = await seen(page);
+    return there.enter !== 'dead' || another(there, asked);
+  };
+  await expect.poll(settled, { message: `Enter on ${asked.title}: ${asked.says}` }).toBe(true);
+  if (there.enter === 'live' && !another(there, asked)) await page.keyboard.press('Enter');
 }
+
+const another = (there: Seen, asked: Seen): boolean =>
+  there.title !== asked.title || there.lead !== asked.lead || there.badge !== asked.badge || there.stop !== asked.stop || there.notice !== asked.notice;

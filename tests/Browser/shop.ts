@@ -9,12 +9,20 @@ export async function accessible(page: Page, rule?: string): Promise<void> {
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
 }
 
+/** What a page said when its journey broke, for whoever has only the words of the run. */
+const standsOn = async (page: Page): Promise<string> =>
+  `On ${page.url()} there stood:\n${await page
+    .locator('body')
+    .innerText({ timeout: 5_000 })
+    .catch(() => 'nothing that could be read')}`;
+
 /** A journey whose pages are closed when it is over: left open they would go on asking, beside all that come after. */
 export const test = base.extend<{ closing: undefined }>({
   closing: [
-    async ({ browser }, run) => {
+    async ({ browser }, run, info) => {
       await run(undefined);
       const pages = browser.contexts().flatMap((context) => context.pages());
+      if (info.status !== info.expectedStatus) for (const page of pages) console.log(await standsOn(page));
       // A request that is held on its way is no fault of the journey that comes next.
       await Promise.all(pages.map((page) => page.unrouteAll({ behavior: 'ignoreErrors' })));
       await Promise.all(browser.contexts().map((context) => context.close()));
