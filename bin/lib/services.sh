@@ -65,7 +65,7 @@ reload_services() {
   supervise stop sequencer queue scheduler
   supervise start all
   sleep 0.5
-  wait_for 15 answers
+  wait_for 60 answers
 }
 
 # The supervisor and the database, with everything that an earlier, killed supervisor left behind ended first.
@@ -77,7 +77,7 @@ raise_database() {
   [ -d "$V/db/data/mysql" ] || slow "Database made" init_database
   failpoint database
   start_supervisor
-  wait_for 10 is_up || { lower; die "The supervisor did not start; $V/log/supervisord.log says why."; }
+  wait_for 60 is_up || { lower; die "The supervisor did not start; $V/log/supervisord.log says why."; }
   slow "Database started" start_database || { lower; die "The database did not start; $V/log/mariadb.log says why."; }
   upgrade_server || { lower; die "The database's own tables could not be brought up to the server's version; the lines above say why."; }
   rm -f "$V"/cache/*.php

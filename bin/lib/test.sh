@@ -135,7 +135,7 @@ test_feature() {
   render
   init_database >"$V/log/install-db.log" 2>&1 || die "The test database could not be made; see $V/log/install-db.log"
   start_supervisor
-  wait_for 10 is_up && start_database >/dev/null || die "The test database did not start; see $V/log/mariadb.log"
+  wait_for 60 is_up && start_database >/dev/null || die "The test database did not start; see $V/log/mariadb.log"
   # Two processes, each with a database of its own: tests/bootstrap.php tells them apart.
   for token in 1 2; do make_logins "tekkal_${token}_test" "tekkal_${token}_test_app" "$(setting DB_PASSWORD)"; done
   DB_PORT=$(setting DB_PORT) DB_PASSWORD=$(setting DB_PASSWORD) TEKKAL_OWNER_PASSWORD=$(owner_password) \

@@ -61,6 +61,17 @@ const seen = (page: Page): Promise<Seen> =>
     };
   });
 
+/** The screen once it stands still: what a jump of the clock brings up – a lock, what has settled – may still be on its way. */
+async function still(page: Page): Promise<Seen> {
+  let before = '';
+  for (;;) {
+    const now = await seen(page);
+    if (JSON.stringify(now) === before) return now;
+    before = JSON.stringify(now);
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+}
+
 const FREE_LENGTH: Record<string, string> = { mm: '80.00', in: '2.0000' };
 
 /** The lead's badge. */
@@ -108,7 +119,7 @@ async function pad(page: Page, keys: string): Promise<void> {
 export async function answerCall(page: Page, hand: Hand): Promise<boolean> {
   // Nobody pulls twice within a moment, and what settles takes its time; meanwhile the bench may lock itself.
   await page.clock.fastForward(1_000 * (4 + seconds((await seen(page)).timer)));
-  const now = await seen(page);
+  const now = await still(page);
   if (now.title.endsWith(': finished')) return true;
   // What has only just come up takes no key for a moment, nor does anything beneath a sheet that is still closing.
   if (now.lead === null && now.badge === null) await expect(page.locator('[role=dialog]')).toHaveCount(0);

@@ -24,7 +24,7 @@ final class AttackTest extends TestCase
     protected function setUp(): void
     {
         $this->instance = new Instance;
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
         $this->desk = new Http($this->instance->base, 60_000);
         $this->desk->must('session');
         $this->desk->must('session', ['name' => 'lead', 'password' => 'fenmoor']);
@@ -71,9 +71,8 @@ final class AttackTest extends TestCase
         foreach ($others as $other) {
             $this->desk->post("library/imports/$other/write");
         }
-        for ($i = 0; $i < 200 && array_filter([$import, ...$others], fn (string $id): bool => ! in_array($this->desk->must("library/imports/$id")['state'], ['done', 'failed'], true)) !== []; $i++) {
-            usleep(100_000);
-        }
+        $ended = fn (string $id): bool => in_array($this->desk->must("library/imports/$id")['state'], ['done', 'failed'], true);
+        self::assertTrue(Patience::until(fn (): bool => array_filter([$import, ...$others], fn (string $id): bool => ! $ended($id)) === []));
         self::assertSame([['n' => 1]], $this->instance->rows('SELECT COUNT(*) AS n FROM procedures WHERE `option` = ?', [$option]));
         unlink($file);
     }

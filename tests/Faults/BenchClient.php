@@ -45,8 +45,8 @@ final class BenchClient
     public function __construct(private readonly string $base, private readonly int $number, private readonly string $badge = '1041')
     {
         $this->serial = random_int(0, 9_999);
-        $this->desk = new Http($base, 5_000);
-        $this->bench = new Http($base, 5_000);
+        $this->desk = new Http($base, 30_000);
+        $this->bench = new Http($base, 30_000);
     }
 
     /** Two browsers: a lead's, and a bench that the lead enrols. */
@@ -55,11 +55,11 @@ final class BenchClient
         $lead = ['name' => 'lead', 'password' => 'fenmoor'];
         foreach ([$this->desk, $this->bench] as $browser) {
             $this->insist(fn (): array => $browser->get('session'));
-            $this->insist(fn (): array => $browser->post('session', $lead), 150);
+            $this->insist(fn (): array => $browser->post('session', $lead));
         }
         $this->bench->must('devices', ['name' => "Fault bench $this->number"]);
         $this->bench->must('session/end', ['last_device_seq' => null]);
-        $this->sitting = (string) $this->insist(fn (): array => $this->bench->post('session/bench', ['badge' => $this->badge, 'pin' => '314159']), 150)['person']['sitting'];
+        $this->sitting = (string) $this->insist(fn (): array => $this->bench->post('session/bench', ['badge' => $this->badge, 'pin' => '314159']))['person']['sitting'];
 
         return $this;
     }
@@ -235,20 +235,19 @@ final class BenchClient
      * @param  callable(): array{int, array<string, mixed>}  $try
      * @return array<string, mixed>
      */
-    private function insist(callable $try, int $seconds = 60): array
+    private function insist(callable $try): array
     {
-        $until = microtime(true) + $seconds;
-        do {
+        [$status, $answer] = [0, []];
+        $done = Patience::until(function () use ($try, &$status, &$answer): bool {
             [$status, $answer] = $try();
-            if ($status >= 200 && $status < 300) {
-                return $answer;
-            }
-            if (! in_array($status, [0, 429, 500, 502, 503, 504], true)) {
+            if ($status >= 300 && ! in_array($status, [429, 500, 502, 503, 504], true)) {
                 throw new RuntimeException(sprintf('Refused with %d: %s', $status, json_encode($answer)));
             }
-            usleep($status === 429 ? 1_000_000 : 100_000);
-        } while (microtime(true) < $until);
+            usleep($status === 429 ? 1_000_000 : 50_000);
 
-        throw new RuntimeException(sprintf('Not done in time; the last answer was %d %s.', $status, json_encode($answer)));
+            return $status >= 200 && $status < 300;
+        });
+
+        return $done ? $answer : throw new RuntimeException(sprintf('Not done in time; the last answer was %d %s.', $status, json_encode($answer)));
     }
 }

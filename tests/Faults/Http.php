@@ -13,7 +13,7 @@ final class Http
 {
     private readonly CurlHandle $curl;
 
-    public function __construct(private readonly string $base, private readonly int $timeoutMs = 10_000)
+    public function __construct(private readonly string $base, private readonly int $timeoutMs = Patience::SECONDS * 1_000)
     {
         $this->curl = curl_init();
         curl_setopt_array($this->curl, [CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT_MS => $this->timeoutMs, CURLOPT_NOSIGNAL => true]);
@@ -106,6 +106,28 @@ final class Http
         } while ($running > 0);
 
         return array_map(fn (CurlHandle $h): array => [(int) curl_getinfo($h, CURLINFO_RESPONSE_CODE), self::decode((string) curl_multi_getcontent($h))], $handles);
+    }
+
+    /**
+     * Requests without a body that arrive within one moment, however slow the machine is: all of each but its last
+     * byte is sent before.
+     *
+     * @param  list<string>  $lines  each of one connection: requests as bytes, the last of them with "Connection: close"
+     * @return list<string> what came back on each
+     */
+    public static function burst(string $base, array $lines): array
+    {
+        $sockets = [];
+        foreach ($lines as $bytes) {
+            $sockets[] = $socket = stream_socket_client('tcp://'.substr($base, 7)) ?: throw new RuntimeException('No connection.');
+            stream_set_timeout($socket, Patience::SECONDS);
+            fwrite($socket, substr($bytes, 0, -1));
+        }
+        foreach ($sockets as $i => $socket) {
+            fwrite($socket, substr($lines[$i], -1));
+        }
+
+        return array_map(fn ($socket): string => (string) stream_get_contents($socket), $sockets);
     }
 
     /**

@@ -56,19 +56,16 @@ final class Instance
         }
     }
 
-    /** True when the application and its database answer within the time. */
-    public function answersWithin(int $seconds): bool
+    /** True when the application and its database answer at the first try. */
+    public function answers(): bool
     {
-        $http = new Http($this->base, 2_000);
-        $until = microtime(true) + $seconds;
-        do {
-            if ($http->get('session')[0] === 200 && $this->databaseAnswers()) {
-                return true;
-            }
-            usleep(100_000);
-        } while (microtime(true) < $until);
+        return (new Http($this->base, 30_000))->get('session')[0] === 200 && $this->databaseAnswers();
+    }
 
-        return false;
+    /** True when both answer once what was killed has come back. */
+    public function comesBack(): bool
+    {
+        return Patience::until($this->answers(...));
     }
 
     /** @return array{int, string} exit status and everything said */

@@ -14,7 +14,7 @@ final class KeepingTest extends TestCase
     protected function setUp(): void
     {
         $this->instance = new Instance;
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
     }
 
     public function test_after_a_loss_the_backup_is_restored_and_what_it_lacks_is_named_in_the_record(): void
@@ -43,7 +43,7 @@ final class KeepingTest extends TestCase
         self::assertSame(1, $status, 'something is missing, and the command does not end as if all were well');
         self::assertStringContainsString(sprintf('Leaves %d to %d were known before and are not in this backup: 3 entries are lost.', $atBackup['leaf_no'] + 1, $lost['leaf_no']), $said);
         self::assertStringContainsString('Bytes, hashes, counts and projections agree.', $said);
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
         $entry = json_decode((string) $this->instance->rows("SELECT body FROM ledger_entries WHERE type = 'record_restored' ORDER BY id DESC LIMIT 1")[0]['body'], true);
         self::assertSame([$atBackup['leaf_no'], $atBackup['leaf_hash'], 3], [$entry['data']['last_leaf'], $entry['data']['last_leaf_hash'], $entry['data']['missing_leaves']]);
         self::assertEquals([['number' => $lost['leaf_no'], 'hash' => $lost['leaf_hash'], 'where' => 'the note beside the database']], $entry['data']['known']);
@@ -63,7 +63,7 @@ final class KeepingTest extends TestCase
 
         self::assertSame(1, $status);
         self::assertStringContainsString('Leaf 5 was known to the command line with another hash: this backup is not of the same record, or was altered.', $said);
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
         $entry = json_decode((string) $this->instance->rows("SELECT body FROM ledger_entries WHERE type = 'record_restored' ORDER BY id DESC LIMIT 1")[0]['body'], true);
         self::assertTrue($entry['data']['contradicted']);
     }
@@ -75,7 +75,7 @@ final class KeepingTest extends TestCase
 
         self::assertSame(1, $status);
         self::assertStringContainsString('This instance holds a record already.', $said);
-        self::assertTrue($this->instance->answersWithin(1));
+        self::assertTrue($this->instance->answers());
     }
 
     public function test_a_backup_whose_tables_another_version_filled_is_filled_anew_before_it_is_verified(): void
@@ -99,7 +99,7 @@ final class KeepingTest extends TestCase
 
         self::assertSame(1, $status);
         self::assertStringContainsString('its checksums do not fit. Nothing was restored; take another backup.', $said);
-        self::assertTrue($this->instance->answersWithin(1));
+        self::assertTrue($this->instance->answers());
         self::assertStringContainsString('is no backup of Tekkal', $this->instance->tekkal('restore', sys_get_temp_dir())[1]);
         self::assertStringContainsString('names no leaf', $this->instance->tekkal('restore', $backup, '--known', '5')[1]);
     }
@@ -121,7 +121,7 @@ final class KeepingTest extends TestCase
         [$status, $said] = $this->instance->tekkal('restore', '--over', $backup);
         self::assertSame(1, $status);
         self::assertStringContainsString("was recorded in Tekkal's first format, which is read no longer. Nothing was restored.", $said);
-        self::assertTrue($this->instance->answersWithin(1));
+        self::assertTrue($this->instance->answers());
     }
 
     public function test_after_a_pull_start_backs_up_migrates_and_reloads_and_no_request_is_lost_meanwhile(): void
@@ -225,12 +225,11 @@ final class KeepingTest extends TestCase
         self::assertSame(0, $failed, implode("\n", $out));
     }
 
+    /** Until each entry has its leaf, and the note beside the database knows the last of them. */
     private function waitForLeaves(): void
     {
-        for ($i = 0; $i < 100 && $this->instance->rows('SELECT 1 FROM ledger_pending LIMIT 1') !== []; $i++) {
-            usleep(100_000);
-        }
-        usleep(700_000);
+        $noted = fn (array $last): bool => @file_get_contents($this->instance->folder.'/storage/last-leaf') === "$last[leaf_no]:$last[leaf_hash]";
+        self::assertTrue(Patience::until(fn (): bool => $this->instance->rows('SELECT 1 FROM ledger_pending LIMIT 1') === [] && $noted($this->lastLeaf())));
     }
 
     /** @return array{leaf_no: int, leaf_hash: string} */

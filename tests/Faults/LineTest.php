@@ -18,7 +18,7 @@ final class LineTest extends TestCase
     protected function setUp(): void
     {
         $this->instance = new Instance;
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
         $this->bench = (new BenchClient($this->instance->base, self::$benches++))->signIn()->newRun();
     }
 
@@ -142,9 +142,7 @@ final class LineTest extends TestCase
 
     private function waitFor(string $id): void
     {
-        for ($i = 0; $i < 200 && $this->stored($id) === []; $i++) {
-            usleep(20_000);
-        }
+        self::assertTrue(Patience::until(fn (): bool => $this->stored($id) !== []));
     }
 
     /** @return list<array<string, mixed>> */

@@ -61,7 +61,7 @@ final class StartTest extends TestCase
         [$status, $said] = $this->instance->tekkal('start');
         self::assertStringContainsString("A restore from $backup[1] was interrupted; it is done again from its beginning.", $said);
         self::assertSame(0, $status, $said);
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
         self::assertSame([['n' => 1]], $this->instance->rows('SELECT COUNT(*) AS n FROM ledger_entries WHERE entry_id = ?', [$bench->acknowledged[0]['id']]));
         self::assertSame(0, $this->instance->tekkal('verify')[0]);
     }
@@ -73,7 +73,7 @@ final class StartTest extends TestCase
         file_put_contents($built, 'an older one');
         foreach ($this->thorough() ? ['front-end', 'upgrade-backed-up', 'tables', 'rights'] : ['front-end', 'tables'] as $place) {
             self::assertContains(Instance::run(['TEKKAL_DATA' => $this->instance->folder, 'TEKKAL_FAIL_AT' => $place], 'start')[0], [137, 9], "it was killed at $place");
-            self::assertTrue($this->instance->answersWithin(20), "the shop went on after a kill at $place");
+            self::assertTrue($this->instance->comesBack(), "the shop went on after a kill at $place");
         }
         [$status, $said] = $this->instance->tekkal('start');
         self::assertSame(0, $status, $said);
@@ -92,7 +92,7 @@ final class StartTest extends TestCase
 
         self::assertSame(1, $status, $said);
         self::assertMatchesRegularExpression('/Only 7 MB are free where the backup before the upgrade goes; \d+ MB are needed\. Nothing was changed\./', $said);
-        self::assertTrue($this->instance->answersWithin(1), 'the shop goes on');
+        self::assertTrue($this->instance->answers(), 'the shop goes on');
         self::assertSame(0, $this->instance->tekkal('start')[0]);
     }
 
@@ -101,7 +101,7 @@ final class StartTest extends TestCase
         self::assertSame(0, $this->instance->tekkal('stop')[0]);
         file_put_contents($this->instance->folder.'/db/version', '10.5.1');
         self::assertStringContainsString('Database\'s own tables to', $this->instance->tekkal('start')[1]);
-        self::assertTrue($this->instance->answersWithin(20));
+        self::assertTrue($this->instance->comesBack());
         self::assertMatchesRegularExpression('/^\d+\.\d+\.\d+$/', trim((string) file_get_contents($this->instance->folder.'/db/version')));
     }
 
@@ -119,7 +119,7 @@ final class StartTest extends TestCase
         [$status, $said] = $this->instance->tekkal('restore', '--over', $altered);
         self::assertSame(1, $status);
         self::assertStringContainsString('its seal was not made with these keys', $said);
-        self::assertTrue($this->instance->answersWithin(1), 'nothing was touched');
+        self::assertTrue($this->instance->answers(), 'nothing was touched');
         unlink("$altered/SEAL");
         self::assertStringContainsString('carries no seal', $this->instance->tekkal('restore', '--over', $altered)[1]);
         [, $said] = Instance::run(['TEKKAL_FAIL_AT' => 'database-making'] + $this->settings, 'restore', $altered);
@@ -137,7 +137,7 @@ final class StartTest extends TestCase
         [$status, $said] = Instance::run(['TEKKAL_DATA' => $this->scratch], 'restore', $backup[1], '--keys', $keys[1]);
         self::assertSame(0, $status, $said);
         self::assertStringContainsString('perhaps by the instance that this is a copy of; this one goes to', $said);
-        self::assertTrue($this->instance->answersWithin(1), 'the first one goes on');
+        self::assertTrue($this->instance->answers(), 'the first one goes on');
         preg_match('~Restored\. Tekkal answers at (http://\S+)~', $said, $address);
         self::assertSame(200, (new Http($address[1]))->get('session')[0]);
     }
@@ -147,9 +147,7 @@ final class StartTest extends TestCase
         $process = proc_open(['setsid', dirname(__DIR__, 2).'/bin/tekkal', 'start'], [['file', '/dev/null', 'r'], ['file', $this->instance->folder.'/log/ctrl-c', 'w'], ['file', $this->instance->folder.'/log/ctrl-c', 'a']], $pipes, null, ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')] + $this->settings);
         self::assertIsResource($process);
         $group = proc_get_status($process)['pid'];
-        for ($i = 0; $i < 200 && ! is_dir($this->scratch.'/db/new'); $i++) {
-            usleep(20_000);
-        }
+        self::assertTrue(Patience::until(fn (): bool => is_dir($this->scratch.'/db/new') || is_dir($this->scratch.'/db/data')));
         exec("kill -s INT -- -$group");
         $status = proc_close($process);
         $said = (string) file_get_contents($this->instance->folder.'/log/ctrl-c');

@@ -6,6 +6,7 @@ declare(strict_types=1);
 // client.php BASE NUMBER PAUSE_MS FOLDER  → FOLDER/client-NUMBER.json
 
 use Tests\Faults\BenchClient;
+use Tests\Faults\Patience;
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -23,8 +24,5 @@ while (! is_file("$folder/STOP")) {
     $client->flush();
     usleep((int) $pauseMs * 1000);
 }
-$until = microtime(true) + 60;
-while (! $client->flush() && microtime(true) < $until) {
-    usleep(50_000);
-}
+Patience::until($client->flush(...));
 file_put_contents("$folder/client-$number.json", json_encode(['acknowledged' => $client->acknowledged, 'tried' => $client->tried, 'waiting' => count($client->waiting)]));
