@@ -10,9 +10,9 @@ final class Patience
     public const SECONDS = 180;
 
     /** @param  callable(): bool  $come */
-    public static function until(callable $come, int $seconds = self::SECONDS): bool
+    public static function until(callable $come): bool
     {
-        $until = microtime(true) + $seconds;
+        $until = microtime(true) + self::SECONDS;
         do {
             if ($come()) {
                 return true;
