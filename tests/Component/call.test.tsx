@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, test, vi } from 'vitest';
 import { SESSION } from '@/api/session';
@@ -234,7 +234,7 @@ test('a stand-in sends what was watched beside the value, within its limits what
   show(call, viewOf(call), demo);
   await userEvent.setup().click(screen.getByRole('button', { name: 'Short' }));
 
-  await vi.waitFor(() => expect(observe).toHaveBeenCalledOnce());
+  await waitFor(() => expect(observe).toHaveBeenCalledOnce());
   expect(asked.map(({ body }) => body)).toMatchObject([
     { unit: 'N.m', manner: 'short' },
     { unit: 'deg', manner: 'good', low: '30', high: '60' },

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { Link, Route, Routes } from 'react-router';
@@ -153,7 +153,7 @@ test('what was done shows as done when what is shown was fetched again', async (
   expect(screen.getByRole('button', { name: 'Dismiss' })).toHaveProperty('disabled', true);
   answer('as it is');
   expect(await screen.findByText('as it is')).toBeTruthy();
-  expect(screen.getByRole('button', { name: 'Dismiss' })).toHaveProperty('disabled', false);
+  await waitFor(() => expect(screen.getByRole('button', { name: 'Dismiss' })).toHaveProperty('disabled', false));
 });
 
 type Moves = { onDrag: (key: string, dx: number, dy: number, done: boolean) => void };

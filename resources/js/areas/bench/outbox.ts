@@ -202,8 +202,9 @@ export class Outbox {
       const outcome = outcomes.find((o) => o.id === observation.id);
       return outcome ? [{ observation, outcome }] : [];
     });
-    // Known as answered before it is gone from the disk: at no moment is it in neither.
-    this.set({ answered: [...this.state.answered, ...answered].slice(-BATCH) });
+    // Known as answered before it is gone from the disk: at no moment is it in neither. And with the answer goes what kept
+    // it back: nobody is told that nothing gets through while nothing waits.
+    this.set({ answered: [...this.state.answered, ...answered].slice(-BATCH), trouble: null });
     this.show();
     const tx = this.db.transaction(['waiting', 'acknowledged'], 'readwrite');
     for (const { outcome } of answered) {
