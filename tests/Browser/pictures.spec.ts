@@ -1,10 +1,14 @@
-import { expect } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import { answerCall } from './hand';
 import { atDesk, coreReady, engineIn, expectBolt, layOut, newBench, signInAtBench, takeTool, type, test } from './shop';
 
 // Not a test: takes the pictures of docs/screenshots from the demo as it stands (bin/tekkal pictures, on a fresh demo).
 test('pictures of the main views @pictures', async ({ browser }) => {
-  const keep = (name: string) => ({ path: `docs/screenshots/${name}.png` });
+  const picture = async (page: Page, name: string) => {
+    // Nothing is drawn as if a pointer lay on it.
+    await page.mouse.move(0, 0);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  };
   const lead = await atDesk(browser, 'lead');
   const settle = async (page = lead) => {
     await page.waitForLoadState('networkidle');
@@ -15,58 +19,58 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await settle();
   await lead.getByRole('button', { name: /^I have read:/ }).click();
   await expect(lead.getByRole('region', { name: 'Bulletins' })).toHaveCount(0);
-  await lead.screenshot(keep('builds'));
+  await picture(lead, 'builds');
   await lead.getByRole('link', { name: /^TN3-26-0402/ }).click();
   await lead.getByRole('link', { name: 'Audit sheet', exact: true }).waitFor();
   await settle();
-  await lead.screenshot(keep('build'));
+  await picture(lead, 'build');
   await lead.goto('/library');
   await settle();
-  await lead.screenshot(keep('library'));
+  await picture(lead, 'library');
   await lead.getByRole('link', { name: '43 N·m inner / 33 N·m outer · +49° inner · +43° outer · 34 N·m side' }).click();
   await settle();
   await lead.getByRole('button', { name: 'Round 2 on the map' }).click();
-  await lead.screenshot(keep('procedure'));
+  await picture(lead, 'procedure');
   await lead.goto('/library?state=draft&find=stud');
   await lead.locator('table a').first().click();
   await lead.getByRole('tab', { name: 'Rounds' }).click();
   await lead.getByRole('button', { name: /^2 ?torque/ }).click();
   await lead.getByRole('tab', { name: /^Still wanting/ }).click();
   await settle();
-  await lead.screenshot(keep('editor'));
+  await picture(lead, 'editor');
   await lead.goto(
     `/library/workbench?${new URLSearchParams({ of: 'trial', pulls: '50 0.142\n52 0.146\n54 0.149\n58 0.158\n60 0.163', low: '0.145', high: '0.160', graduation: '1' }).toString()}`,
   );
   await lead.getByText(/^Turn to/).waitFor();
-  await lead.screenshot(keep('workbench'));
+  await picture(lead, 'workbench');
   await lead.goto('/crib');
   await settle();
-  await lead.screenshot(keep('crib'));
+  await picture(lead, 'crib');
   await lead.goto('/crib/tools/TW-12');
   await settle();
-  await lead.screenshot(keep('tool'));
+  await picture(lead, 'tool');
   await lead.goto('/crib/cases/1');
   await lead.getByRole('heading', { name: 'Case 1' }).waitFor();
   await settle();
-  await lead.screenshot(keep('case'));
+  await picture(lead, 'case');
   await lead.goto('/cards/C-0001');
   await lead.getByRole('img', { name: 'Scan of card C-0001' }).waitFor();
   await settle();
-  await lead.screenshot(keep('card'));
+  await picture(lead, 'card');
   await lead.goto('/audit?serial=TN3-26-0409');
   await lead.locator('table a').first().click();
   await lead.locator('[data-question=in_window]').waitFor();
   await settle();
-  await lead.screenshot(keep('audit-short'));
+  await picture(lead, 'audit-short');
 
   const bench = await newBench(browser, 'Bench 2');
   await signInAtBench(bench, '1041');
   await settle(bench);
-  await bench.screenshot(keep('hook'));
+  await picture(bench, 'hook');
   await bench.getByRole('button', { name: /TN3-26-0417/ }).click();
   await bench.getByRole('heading', { name: 'Lay it out' }).waitFor();
   await settle(bench);
-  await bench.screenshot(keep('lay-out'));
+  await picture(bench, 'lay-out');
   await layOut(bench);
   await takeTool(bench, 'TW-04');
   await coreReady(bench);
@@ -77,17 +81,17 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await expectBolt(bench, 4, 1);
   await bench.keyboard.type('31.9');
   await settle(bench);
-  await bench.screenshot(keep('call'));
+  await picture(bench, 'call');
   await bench.getByLabel('Reading of TW-04 in N·m').fill('27.4');
   await bench.keyboard.press('Enter');
   await expect(bench.getByRole('button', { name: 'It is loose' })).toBeEnabled();
   await settle(bench);
-  await bench.screenshot(keep('stop'));
+  await picture(bench, 'stop');
   await bench.getByRole('button', { name: 'It is loose' }).click();
   await expectBolt(bench, 4, 1);
   await bench.getByRole('button', { name: 'Something is wrong' }).click();
   await bench.getByRole('heading', { name: 'What is wrong?' }).waitFor();
-  await bench.screenshot(keep('wrong'));
+  await picture(bench, 'wrong');
 
   for (const [name, badge, serial, shown] of [
     ['stretch', '1041', 'HG4-26-0231', /^Stretch from/],
@@ -110,7 +114,7 @@ test('pictures of the main views @pictures', async ({ browser }) => {
       await other.keyboard.press('*');
     }
     await settle(other);
-    await other.screenshot(keep(name));
+    await picture(other, name);
   }
 
   const serial = 'TN3-26-0599';
@@ -128,5 +132,5 @@ test('pictures of the main views @pictures', async ({ browser }) => {
     .first()
     .click();
   await last.getByText('Bolt 6 differs.').waitFor();
-  await last.screenshot(keep('final-look'));
+  await picture(last, 'final-look');
 });
