@@ -92,6 +92,8 @@ test('a card is printed, worked on paper, typed in by one and compared by anothe
   await bench.getByRole('button', { name: 'The card is typed in' }).click();
   await lead.reload();
   await expect(lead.getByText(/32\.3.N·m/)).toBeVisible();
+  // The bench goes on before the server has it: there is nothing to answer here until it has.
+  await expect(lead.getByRole('button', { name: /no\. 1: the same$/ })).toBeFocused();
   await lead.keyboard.press('Enter');
   await lead.getByRole('button', { name: 'All 1 are as the card has them' }).click();
   await expect(lead.getByText('known as copied from paper, for ever')).toBeVisible();
