@@ -27,6 +27,16 @@ export default tseslint.config(
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
     },
   },
+  // One patience for all component tests, tests/Component/setup.ts: this one gives up after a second, whatever stands there.
+  {
+    files: ['tests/Component/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'vi', property: 'waitFor', message: 'Take waitFor of @testing-library/react, which waits as long as all others.' },
+      ],
+    },
+  },
   // A test is told from beginning to end, however long it gets.
   { files: ['resources/js/**/*.{ts,tsx}'], ignores: ['**/*.test.ts'], rules: { 'max-lines-per-function': ['error', 40] } },
   {

@@ -107,13 +107,13 @@ test('one that the server cannot read is stood in for with its bytes, and does n
   await waitFor(() => expect(outbox.snapshot().waiting).toEqual([]));
 
   // The second may have been on its way in the same batch as the odd one, which was refused as a whole.
-  const taken = asked.map(({ body }) => batchOf(body)).filter((batch) => batch.every((o) => o.value !== 'odd N.m'));
-  const last = taken.flat();
-  expect(last.map((o) => [o.device_seq, o.type])).toEqual([
+  const batches = asked.map(({ body }) => batchOf(body));
+  const taken = batches.filter((batch) => batch.every((o) => o.value !== 'odd N.m')).flat();
+  expect(taken.map((o) => [o.device_seq, o.type])).toEqual([
     [1, 'observation_unreadable'],
     [2, 'reading_taken'],
   ]);
-  expect(last[0]?.bytes).toContain('"value":"odd N.m"');
+  expect(taken[0]?.bytes).toContain('"value":"odd N.m"');
 });
 
 test('where the server counts further, what waits is counted anew, in its order, and none is lost', async () => {

@@ -188,7 +188,7 @@ final class PlantedBreachTest extends TestCase
         self::assertSame(1, $this->inCopy('vendor/bin/pint', '--test', $file)[0]);
     }
 
-    public function test_front_end_imports_against_the_house_are_caught(): void
+    public function test_front_end_code_against_the_house_is_caught(): void
     {
         $plants = [
             'resources/js/areas/crib/planted.ts' => "import { Builds } from '@/areas/builds';\n\nexport const planted = Builds;\n",
@@ -197,7 +197,9 @@ final class PlantedBreachTest extends TestCase
             'resources/js/api/planted.ts' => "import { Button } from '@/ui/Button';\n\nexport const planted = Button;\n",
             'resources/js/app/planted.ts' => "import { Crib } from '@/areas/crib/screens/Crib';\n\nexport const planted = Crib;\n",
             'resources/js/areas/audit/planted.ts' => "import { Screens } from '@/app/Screens';\n\nexport const planted = Screens;\n",
+            'tests/Component/planted.test.tsx' => "import { expect, test, vi } from 'vitest';\n\ntest('planted', () => vi.waitFor(() => expect(1).toBe(1)));\n",
         ];
+        $rules = ['resources/js/app/planted.ts' => 'boundaries/entry-point', 'tests/Component/planted.test.tsx' => 'no-restricted-properties'];
         foreach ($plants as $file => $code) {
             $this->plant($file, $code);
         }
@@ -211,7 +213,7 @@ final class PlantedBreachTest extends TestCase
 
         self::assertSame(1, $status);
         foreach (array_keys($plants) as $file) {
-            self::assertContains($file === 'resources/js/app/planted.ts' ? 'boundaries/entry-point' : 'boundaries/element-types', $caught[$file] ?? [], $file);
+            self::assertContains($rules[$file] ?? 'boundaries/element-types', $caught[$file] ?? [], $file);
         }
         foreach (array_keys($plants) as $file) {
             unlink(self::$copy.'/'.$file);
