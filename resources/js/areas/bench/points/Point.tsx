@@ -9,7 +9,7 @@ import type { Bench } from '../useRun';
 export type PointProps = { bench: Bench; sheet: RunSheet; view: BenchView };
 
 /** A place at which one looks before one goes on: a sentence, its keys, and the metal as it must look now over the whole side. */
-export function Point({ bench, sheet, view, title, error = null, children }: PointProps & { title: string; error?: unknown; children: ReactNode }) {
+export function Point({ bench, sheet, view, title, error = null, children }: PointProps & { title: ReactNode; error?: unknown; children: ReactNode }) {
   return (
     <main className="grid min-h-0 grow grid-cols-[minmax(0,31.7rem)_minmax(0,1fr)] portrait:grid-cols-1">
       <section className="flex flex-col justify-center px-7 py-6">
