@@ -8,6 +8,7 @@ use App\Ledger\Console\RestoredCommand;
 use App\Ledger\Console\SequenceCommand;
 use App\Ledger\Console\StateCommand;
 use App\Ledger\Console\VerifyCommand;
+use App\People\Console\FirstUseCodeCommand;
 use App\People\Console\RightsCommand;
 use App\People\Http\Middleware\KeepSessionLimits;
 use App\People\Http\Middleware\OnceById;
@@ -61,7 +62,7 @@ $app = Application::configure(basePath: $base)
             Route::middleware('web')->group($base.'/routes/web.php');
         },
     )
-    ->withCommands([EraseCommand::class, GrantCommand::class, LateArrivalsCommand::class, PreloadCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
+    ->withCommands([EraseCommand::class, FirstUseCodeCommand::class, GrantCommand::class, LateArrivalsCommand::class, PreloadCommand::class, RebuildCommand::class, RestoredCommand::class, RightsCommand::class, SequenceCommand::class, StateCommand::class, TidyCommand::class, VerifyCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         // Same-origin (and its package cannot be installed, see docs/decisions); no proxy but nginx on this very machine; no
         // maintenance mode, since an upgrade answers meanwhile; nothing is put off until an answer is out.

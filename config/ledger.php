@@ -16,6 +16,8 @@ return [
         'drafts', 'draft_writers', 'imports', 'jobs', 'failed_jobs',
         // what people know, and how often they were wrong
         'credentials', 'device_tokens', 'pin_counters', 'sign_in_tries',
+        // ways to a first secret, each good once
+        'first_use_codes', 'secret_links',
         // what was answered to a command's id
         'desk_commands',
         // by which version of each projector the tables were filled

@@ -1,11 +1,10 @@
 <?php
 
 return [
+    // What a shop is called and by which clock it works until its lead has said so.
     'name' => env('SHOP_NAME', 'Fenmoor Engine Works'),
     // "In calibration on that day" means this zone's date.
     'time_zone' => env('SHOP_TIME_ZONE', 'Europe/London'),
-    // When the shifts end, by that zone's clock, with commas between; empty: nobody is told that work will not be done by then.
-    'shift_ends' => (string) env('SHOP_SHIFT_ENDS', '14:00,22:00'),
     // Decided when the instance is made; simulated tools exist only in a demo.
     'demo' => (bool) env('TEKKAL_DEMO', false),
     // For instances that tests make and throw away: the demo's people, tools and main caps, and two engines.

@@ -13,7 +13,7 @@ final class BuildsProjector implements Projector
 {
     public function version(): string
     {
-        return '1';
+        return '2';
     }
 
     public function tables(): array
@@ -23,7 +23,7 @@ final class BuildsProjector implements Projector
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_moved', 'procedure_taken_back', 'run_begun'];
+        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun'];
     }
 
     public function project(array $entries): void
@@ -39,6 +39,7 @@ final class BuildsProjector implements Projector
                 'revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash'), 'person' => $entry->text('data.person'),
                 'given_by' => $entry->person(), 'given_at' => $entry->receivedAt(),
             ]),
+            'procedure_handed' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['person' => $entry->text('data.person')]),
             'procedure_moved' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash')]),
             'procedure_taken_back' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'run_begun' => Assignment::query()->whereKey($entry->text('event.assignment'))->update(['begun_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Crib;
 
 use App\Crib\Queries\ToolStanding;
+use App\People\Shop;
 use DateTimeImmutable;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -17,7 +18,7 @@ final class Calendar
     /** @param  iterable<ToolStanding>  $standings */
     public static function of(iterable $standings): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Tekkal//Tools//EN', 'X-WR-CALNAME' => config('shop.name').': tools due']);
+        $calendar = new VCalendar(['PRODID' => '-//Tekkal//Tools//EN', 'X-WR-CALNAME' => Shop::here()->name.': tools due']);
         foreach ($standings as $standing) {
             if ($standing->dueOn !== null && $standing->tool->state !== ToolState::Retired) {
                 $event = new VEvent($calendar, 'VEVENT', [

@@ -22,6 +22,10 @@ enum Ability: string
     case DisposeReadings = 'dispose-readings';
     case HandleCards = 'handle-cards';
     case DecideFaults = 'decide-faults';
+    case ReadPeople = 'read-people';
+    case KeepPeople = 'keep-people';
+    case SignSkills = 'sign-skills';
+    case SetShop = 'set-shop';
     case NameDeputies = 'name-deputies';
     case ManageDevices = 'manage-devices';
     case UnlockPins = 'unlock-pins';

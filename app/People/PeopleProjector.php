@@ -19,7 +19,7 @@ final class PeopleProjector implements Projector
 {
     public function version(): string
     {
-        return '2';
+        return '3';
     }
 
     public function tables(): array
@@ -30,8 +30,9 @@ final class PeopleProjector implements Projector
     public function types(): array
     {
         return [
-            'person_added', 'role_given', 'customer_added', 'text_erased', 'deputy_named', 'deputy_ended',
-            'device_enrolled', 'device_revoked', 'sitting_begun', 'sitting_ended', 'notice_sent', 'notice_acknowledged',
+            'person_added', 'person_renamed', 'badge_given', 'shift_given', 'role_given', 'role_taken', 'person_left', 'person_came_back',
+            'customer_added', 'customer_renamed', 'text_erased', 'deputy_named', 'deputy_ended',
+            'device_enrolled', 'device_revoked', 'sitting_begun', 'sitting_ended', 'notice_sent', 'notice_passed', 'notice_acknowledged',
         ];
     }
 
@@ -44,8 +45,14 @@ final class PeopleProjector implements Projector
     {
         match ($entry->type()) {
             'person_added' => $this->added($entry),
+            'person_renamed' => $this->named($entry, ErasableTexts::NAMES[0], ErasableTexts::NAMES[1]),
+            'badge_given' => $this->named($entry, ErasableTexts::NAMES[2]),
+            'shift_given' => DB::table('people')->where('id', $entry->streamId())->update(['shift' => $entry->optional('data.shift')]),
             'role_given' => $this->roles($entry, [$entry->text('data.role')]),
-            'customer_added' => DB::table('customers')->upsert(['id' => $entry->streamId(), 'name' => ErasableTexts::of($entry->id(), 'name') ?? Customer::BLANKED], 'id'),
+            'role_taken' => DB::table('person_roles')->where('person', $entry->streamId())->where('role', $entry->text('data.role'))->delete(),
+            'person_left' => $this->left($entry),
+            'person_came_back' => $this->cameBack($entry),
+            'customer_added', 'customer_renamed' => DB::table('customers')->upsert(['id' => $entry->streamId(), 'name' => ErasableTexts::of($entry->id(), 'name') ?? Customer::BLANKED, 'name_entry' => $entry->id()], 'id'),
             'text_erased' => $this->erased($entry),
             'deputy_named' => Deputy::query()->create([
                 'id' => $entry->id(), 'person' => $entry->streamId(), 'classes' => implode('', $entry->texts('data.classes')), 'from_time' => $entry->text('data.from_time'), 'until_time' => $entry->text('data.until_time'),
@@ -64,6 +71,7 @@ final class PeopleProjector implements Projector
                 'ended_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'), 'closed_device_seq' => $entry->number('data.closed_device_seq'),
             ]),
             'notice_sent' => $this->sent($entry),
+            'notice_passed' => DB::table('notice_receipts')->insertOrIgnore(['notice' => $entry->streamId(), 'person' => $entry->text('data.to')]),
             'notice_acknowledged' => DB::table('notice_receipts')->where('notice', $entry->streamId())->where('person', $entry->person())
                 ->update(['acknowledged_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             default => null,
@@ -72,8 +80,40 @@ final class PeopleProjector implements Projector
 
     private function added(Entry $entry): void
     {
-        $names = array_map(fn (string $field): ?string => ErasableTexts::of($entry->id(), $field), array_combine(ErasableTexts::NAMES, ErasableTexts::NAMES));
-        DB::table('people')->upsert(['id' => $entry->streamId(), 'customer' => $entry->optional('data.customer')] + $names, 'id');
+        DB::table('people')->upsert(['id' => $entry->streamId(), 'customer' => $entry->optional('data.customer'), 'left_at' => null] + self::names($entry, ErasableTexts::NAMES), 'id');
+        $this->roles($entry, $entry->texts('data.roles'));
+    }
+
+    /** What an entry calls somebody from then on. */
+    private function named(Entry $entry, string ...$fields): void
+    {
+        DB::table('people')->where('id', $entry->streamId())->update(self::names($entry, array_values($fields)));
+    }
+
+    /**
+     * @param  list<string>  $fields
+     * @return array<string, string|null> each with the entry that it comes from, so that erasing an older one leaves it
+     */
+    private static function names(Entry $entry, array $fields): array
+    {
+        $names = [];
+        foreach ($fields as $field) {
+            $names += [$field => ErasableTexts::of($entry->id(), $field), $field.'_entry' => $entry->id()];
+        }
+
+        return $names;
+    }
+
+    /** Badge and sign-in name are free for others; the name stays under what was signed with it. */
+    private function left(Entry $entry): void
+    {
+        DB::table('people')->where('id', $entry->streamId())->update(['left_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'), 'sign_in_name' => null, 'badge' => null, 'shift' => null]);
+        DB::table('person_roles')->where('person', $entry->streamId())->delete();
+    }
+
+    private function cameBack(Entry $entry): void
+    {
+        DB::table('people')->where('id', $entry->streamId())->update(['left_at' => null]);
         $this->roles($entry, $entry->texts('data.roles'));
     }
 
@@ -87,8 +127,8 @@ final class PeopleProjector implements Projector
     {
         $field = $entry->text('data.field');
         match (true) {
-            str_starts_with($entry->stream(), 'person/') && in_array($field, ErasableTexts::NAMES, true) => DB::table('people')->where('id', $entry->streamId())->update([$field => null]),
-            str_starts_with($entry->stream(), 'customer/') => DB::table('customers')->where('id', $entry->streamId())->update(['name' => Customer::BLANKED]),
+            str_starts_with($entry->stream(), 'person/') && in_array($field, ErasableTexts::NAMES, true) => DB::table('people')->where('id', $entry->streamId())->where($field.'_entry', $entry->text('data.entry'))->update([$field => null]),
+            str_starts_with($entry->stream(), 'customer/') => DB::table('customers')->where('id', $entry->streamId())->where('name_entry', $entry->text('data.entry'))->update(['name' => Customer::BLANKED]),
             default => null,
         };
     }

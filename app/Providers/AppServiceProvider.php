@@ -4,19 +4,27 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Audit\AsideNeeds;
 use App\Audit\Verification\RunRule;
+use App\Bench\CardNeeds;
 use App\Bench\CardsFinder;
 use App\Bench\CardsProjector;
+use App\Builds\BuildNeeds;
 use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
 use App\Builds\MoveAssignments;
 use App\Builds\Policies\SubjectPolicy;
 use App\Builds\ProgressProjector;
 use App\Builds\RunFolds;
+use App\Builds\WorkInHand;
 use App\Crib\CasesProjector;
 use App\Crib\CribFinder;
+use App\Crib\CribFirstSteps;
+use App\Crib\CribNeeds;
 use App\Crib\CribProjector;
+use App\Crib\ToolsInHand;
 use App\Desk\Http\FindController;
+use App\Desk\Http\TodayController;
 use App\Ledger\Projectors;
 use App\Ledger\Tries;
 use App\Ledger\Verification\EntryCheck;
@@ -25,22 +33,37 @@ use App\Ledger\Verification\OrderCheck;
 use App\Ledger\Verification\ProjectionCheck;
 use App\Ledger\Verification\TextCheck;
 use App\Ledger\Verification\Verifier;
+use App\Library\DraftsInHand;
 use App\Library\Events\RevisionApproved;
 use App\Library\LibraryFinder;
+use App\Library\LibraryFirstSteps;
+use App\Library\LibraryNeeds;
 use App\Library\LibraryProjector;
 use App\Library\OldImports;
+use App\Library\Queries\LibraryFamilies;
 use App\Library\Verification\DocumentRule;
 use App\Library\Verification\LibraryCheck;
 use App\People\Ability;
+use App\People\Actions\LetGo;
+use App\People\Contracts\FamilyNames;
+use App\People\Contracts\HeldBy;
 use App\People\Http\PresentPeople;
 use App\People\Models\Person;
 use App\People\OldTries;
+use App\People\OwnHands;
+use App\People\PeopleFirstSteps;
+use App\People\PeopleNeeds;
 use App\People\PeopleProjector;
+use App\People\Queries\StepsLeft;
+use App\People\Shop;
+use App\People\ShopProjector;
 use App\People\Verification\WhoCheck;
 use App\Record\Models\Subject;
 use App\Record\RecordProjector;
 use App\Shared\Console\TidyCommand;
 use App\Shared\Contracts\Findable;
+use App\Shared\Contracts\FirstSteps;
+use App\Shared\Contracts\NeedsMe;
 use App\Shared\Contracts\Tidies;
 use App\Shared\Http\WholeFileSessions;
 use Carbon\CarbonImmutable;
@@ -65,8 +88,9 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
         $this->app->scoped(Tries::class);
+        $this->app->scoped(Shop::class, fn (): Shop => Shop::read());
         $this->app->scoped(RunFolds::class);
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));
         $this->app->tag([DocumentRule::class, RunRule::class], 'entry-rules');
@@ -75,8 +99,21 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(Verifier::class)->needs('$checks')->giveTagged('checks');
         $this->app->tag([OldTries::class, OldImports::class], Tidies::class);
         $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
+        $this->people();
         $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class], Findable::class);
+        $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
+        $this->app->when(TodayController::class)->needs('$areas')->giveTagged(NeedsMe::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
+    }
+
+    /** What people hold, and what a shop begins with, is known to other areas. */
+    private function people(): void
+    {
+        $this->app->bind(FamilyNames::class, LibraryFamilies::class);
+        $this->app->tag([WorkInHand::class, ToolsInHand::class, DraftsInHand::class, OwnHands::class], HeldBy::class);
+        $this->app->when(LetGo::class)->needs('$areas')->giveTagged(HeldBy::class);
+        $this->app->tag([PeopleFirstSteps::class, LibraryFirstSteps::class, CribFirstSteps::class], FirstSteps::class);
+        $this->app->when(StepsLeft::class)->needs('$areas')->giveTagged(FirstSteps::class);
     }
 
     public function boot(): void

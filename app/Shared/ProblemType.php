@@ -32,12 +32,14 @@ enum ProblemType: string
     case NewerType = 'newer-type';
     case NoSitting = 'no-sitting';
     case OtherRefusal = 'other-refusal';
+    case OwnSecret = 'own-secret';
     case PinLocked = 'pin-locked';
     case RunBegun = 'run-begun';
     case RunClosed = 'run-closed';
     case RunHeld = 'run-held';
     case SignedOut = 'signed-out';
     case StalePage = 'stale-page';
+    case StillHeld = 'still-held';
     case Storage = 'storage';
     case TakenBack = 'taken-back';
     case TooLarge = 'too-large';
@@ -81,7 +83,7 @@ enum ProblemType: string
             self::PinLocked => 'The PIN is locked for a while',
             self::RunBegun => 'The work has been begun',
             self::RunClosed => 'The run is finished',
-            self::RunHeld => 'The run is in other hands',
+            self::RunHeld, self::StillHeld => 'It is in somebody\'s hands',
             self::SignedOut => 'Signed out',
             self::StalePage => 'The page is too old',
             self::Storage => 'Nothing was stored',
@@ -90,7 +92,7 @@ enum ProblemType: string
             self::TooOften => 'Too many tries',
             self::Unreadable => 'What was sent cannot be read',
             self::WrongMethod => 'Not to be used in that way',
-            self::WrongSignIn => 'Not signed in',
+            self::OwnSecret, self::WrongSignIn => 'Not signed in',
         };
     }
 }

@@ -104,7 +104,7 @@ load_dump() { # folder
 }
 
 verb_restore() {
-  local backup='' keys='' over='' unsealed='' given=()
+  local backup='' keys='' over='' unsealed='' given=() demo
   while [ $# -gt 0 ]; do
     case $1 in
       --keys) keys=${2:-}; [ -f "$keys" ] || die "There is no file of keys at \"$keys\"."; shift ;;
@@ -119,8 +119,9 @@ verb_restore() {
   [ -n "$backup" ] || die "Say which backup: bin/tekkal restore FOLDER"
   backup=$(readlink -f "$backup")
   check_machine
-  use_shop; settle_service_user
+  begin_shop; settle_service_user
   check_backup "$backup" "$keys" "$unsealed"
+  demo=$(grep -q '"demo": true' "$backup/backup.json" && echo true || echo false)
   # The keys bring the port as well, so they come before it is settled.
   if [ -n "$keys" ] && [ ! -f "$ENV_FILE" ]; then
     mkdir -p "$V"
@@ -128,13 +129,23 @@ verb_restore() {
     give "$ENV_FILE"
     settle_beside
   fi
+  fits_instance "$demo"
   settle_port "${TEKKAL_PORT:-}"
   debian_packages "${DEBIAN_NEEDS[@]}"
   php_libraries
   front_end
   make_folders
-  write_env "${TEKKAL_PORT:-8088}" "$(grep -q '"demo": true' "$backup/backup.json" && echo true || echo false)"
+  write_env "${TEKKAL_PORT:-$(first_port)}" "$demo" ${SHOP:+"SHOP_NAME=$(quoted "$SHOP")"}
   restore_into "$backup" "$over" "${given[@]}"
+}
+
+# Nothing of a demo gets into a shop, and no shop's record into a demo.
+fits_instance() { # is the backup a demo's?
+  [ "$1" = false ] || [ -z "$SHOP" ] || die "That is a backup of the demo, and nothing of it gets into a shop."
+  [ ! -f "$ENV_FILE" ] || [ "$(setting TEKKAL_DEMO)" = "$1" ] || {
+    [ "$1" = false ] || die "That is a backup of the demo, and nothing of it gets into a shop."
+    die "That is a backup of a shop, and this is the demo. Name the shop: bin/tekkal restore --shop NAME $backup"
+  }
 }
 
 # The keys name the ports of the instance that they were made in, which may be at work on this very machine.

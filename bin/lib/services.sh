@@ -131,14 +131,11 @@ leftovers() { pgrep -f -- "(--defaults-file=$V/etc/my.cnf|nginx: master process 
 no_leftovers() { [ -z "$(leftovers)" ]; }
 is_down() { ! is_up && [ ! -S "$SOCKETS/mariadb.sock" ]; }
 
-# TEKKAL_DATA names another folder to keep an instance in; settings, database, logs and backups all lie there.
-use_shop() { use_instance "$(readlink -m "${TEKKAL_DATA:-$ROOT/var}")" tekkal tekkal_app; }
-
 # Before anything is installed: is the port to be had, and is it the one that this instance was made with?
 settle_port() { # the port wished for, or nothing
   local now port
   now=$(setting TEKKAL_PORT)
-  port=${1:-${now:-8088}}
+  port=${1:-${now:-$(first_port)}}
   case $port in *[!0-9]* | '') die "\"$port\" is no port. Give a number from 1024 to 65535, such as TEKKAL_PORT=8090." ;; esac
   [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || die "Port $port cannot be used. Give a number from 1024 to 65535, such as TEKKAL_PORT=8090."
   if [ -n "$now" ] && [ "$port" != "$now" ]; then
@@ -152,23 +149,21 @@ settle_port() { # the port wished for, or nothing
 verb_start() {
   local began=$SECONDS wished=${TEKKAL_PORT:-}
   check_machine
-  use_shop
+  begin_shop
   settle_service_user
   settle_port "$wished"
   debian_packages "${DEBIAN_NEEDS[@]}"
   php_libraries
   front_end
   make_folders
-  write_env "${wished:-8088}" true ${TEKKAL_DEMO_SMALL:+TEKKAL_DEMO_SMALL=true}
+  if [ -z "$SHOP" ]; then
+    write_env "${wished:-$(first_port)}" true ${TEKKAL_DEMO_SMALL:+TEKKAL_DEMO_SMALL=true}
+  else
+    write_env "${wished:-$(first_port)}" false "SHOP_NAME=$(quoted "$SHOP")"
+  fi
   raise
-  cat <<TEXT
-
-Tekkal answers at http://127.0.0.1:$(setting TEKKAL_PORT)   (after $((SECONDS - began)) s)
-
-  at a desk    name lead, approver, crib or reader     password fenmoor
-  at a bench   badge 1041, 1042, 1043 or 1044          PIN 314159
-               (a lead first enrols the browser as a bench, under People)
-TEXT
+  printf '\nTekkal answers at http://127.0.0.1:%s   (after %s s)\n\n' "$(setting TEKKAL_PORT)" $((SECONDS - began))
+  say_ways_in
   if [ "${1:-}" = --foreground ]; then
     trap 'lower; exit 0' INT TERM
     tail -n 0 -F "$V"/log/*.log "$V"/storage/logs/*.log 2>/dev/null & wait $!

@@ -38,7 +38,7 @@ verb_test() {
   ! is_root || chmod 777 "$JUNIT"
   case $part in all | feature | faults | browser)
     settle_service_user may-be-root
-    trap 'end_faults; [ -z "${V:-}" ] || lower >/dev/null 2>&1 || true' EXIT
+    trap 'end_faults; end_empty_shop; [ -z "${V:-}" ] || lower >/dev/null 2>&1 || true' EXIT
     ;;
   esac
   # Much of the faults is waiting for what was killed, so they go on beside everything but the journeys: those are shown
@@ -178,9 +178,32 @@ end_faults() { [ -z "$FAULTS" ] || kill -TERM "$FAULTS" 2>/dev/null || true; }
 
 test_browser() {
   raise
+  begin_empty_shop
   [ "${1:-}" = walk ] || run_playwright "journeys" --grep-invert '@pictures|@faults|@bench|@walk' ${1:+--grep "$1"}
+  end_empty_shop
   case ${1:-walk} in walk) walk_procedures few ;; esac
 }
+
+# A shop in which nobody is yet, beside the demo: one journey begins it.
+in_empty_shop() (
+  use_instance "$ROOT/var/empty" tekkal_e2e tekkal_e2e_app
+  "$@"
+)
+begin_empty_shop() {
+  EMPTY_PORT=$(free_port)
+  in_empty_shop raise_empty_shop
+  EMPTY_SHOP=http://127.0.0.1:$EMPTY_PORT
+  EMPTY_CODE=$(in_empty_shop artisan tekkal:first-use-code)
+  export EMPTY_SHOP EMPTY_CODE
+}
+raise_empty_shop() {
+  lower
+  rm -rf "$V"
+  make_folders
+  write_env "$EMPTY_PORT" false "SHOP_NAME=$(quoted "Orrin Bank")" ARGON_MEMORY=1024 ARGON_TIME=1
+  raise
+}
+end_empty_shop() { in_empty_shop lower || true; }
 
 # walk_procedures all|few: jobs of them on two hooks, and each carried out to its end at a bench in a browser.
 walk_procedures() {

@@ -11,6 +11,7 @@ use App\Bench\Queries\CardLines;
 use App\Bench\RunContext;
 use App\Library\PaperFile;
 use App\People\Models\Person;
+use App\People\Shop;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use RuntimeException;
@@ -36,7 +37,7 @@ final readonly class DemoPaper
 
     public function back(string $card, Person $worker, Person $lead): void
     {
-        $this->move->back($card, $worker->id, CarbonImmutable::now()->setTimezone(config('shop.time_zone'))->format('Y-m-d'), $lead);
+        $this->move->back($card, $worker->id, CarbonImmutable::now()->setTimezone(Shop::here()->timeZone)->format('Y-m-d'), $lead);
     }
 
     public function compared(string $card, DemoRun $run, Person $worker, Person $lead): void

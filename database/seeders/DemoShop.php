@@ -12,6 +12,7 @@ use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\People\Actions\NameDeputy;
+use App\People\Shop;
 use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -45,6 +46,7 @@ final class DemoShop
         private readonly GiveProcedure $give,
         private readonly CloseBuild $close,
         private readonly DemoLibrary $library,
+        private readonly DemoSkills $skills,
     ) {
     }
 
@@ -59,6 +61,7 @@ final class DemoShop
             $this->at(-300, fn () => $this->people = new DemoPeople);
             $this->at(-299, fn () => $this->mainCaps = $this->library->seed($this->people, $small));
             $this->at(-90, fn () => $this->library->permits($this->today->addDays(-60)->format('Y-m-d'), $this->today->addDays(40)->format('Y-m-d')));
+            $this->skills->seed($this->people, $small, fn (int $offset): string => $this->day($offset)->date, $this->at(...));
             $crib = new DemoCrib($this->people->get('crib'), $this->day(...), $this->at(...));
             $crib->seed($small);
             $this->at(-200, fn () => $this->bench->setUp('Bench 1', $this->people->get('lead'), self::SEED));
@@ -228,7 +231,7 @@ final class DemoShop
 
     private function day(int $offset): Day
     {
-        return Day::of($this->today->setTimezone(config('shop.time_zone'))->addDays($offset)->format('Y-m-d'));
+        return Day::of($this->today->setTimezone(Shop::here()->timeZone)->addDays($offset)->format('Y-m-d'));
     }
 
     /**

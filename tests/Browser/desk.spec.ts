@@ -33,7 +33,12 @@ test('every view of the desk is accessible in both looks', async ({ browser }) =
     ['Job cards', 'Job cards on paper'],
     ['C-0001', 'C-0001'],
     ['Crib', 'Crib'],
-    ['People', 'Benches'],
+    ['Today', 'In doubt until decided'],
+    ['People', 'People'],
+    ['Shifts and leave', 'Shifts'],
+    ['Customers and readers', 'Customers and readers'],
+    ['Benches and server', 'Benches'],
+    ['The shop', 'The shop'],
   ] as const) {
     await lead.getByRole('link', { name: place, exact: true }).click();
     await expect(lead.getByRole('heading', { name: heading, exact: true })).toBeVisible();

@@ -90,7 +90,7 @@ test('what cannot be done now is put off with a reason, the rest goes on, and it
 
 test('the lead names somebody for the late shift, with classes and hours, and ends it', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
-  await lead.goto('/people');
+  await lead.goto('/people/shifts');
   await expect(lead.getByRole('heading', { name: 'Who stands in for the lead' })).toBeVisible();
   await lead.getByRole('button', { name: 'Name somebody' }).click();
   await lead.getByRole('button', { name: 'Name them' }).click();

@@ -76,11 +76,14 @@ async function signedIn(browser: Browser, name: string): Promise<BrowserContext>
   return context;
 }
 
-/** Somebody at a desk, signed in, at the place they begin at. */
-export async function atDesk(browser: Browser, name: string): Promise<Page> {
+/** Where the errands of each begin. */
+const PLACES: Record<string, string> = { lead: '/builds', approver: '/builds', crib: '/crib' };
+
+/** Somebody at a desk, signed in, at the place where their errands begin, or at another. */
+export async function atDesk(browser: Browser, name: string, place = PLACES[name] ?? '/'): Promise<Page> {
   const page = await (await signedIn(browser, name)).newPage();
   if (SLOW_MS > 0) await slowed(page);
-  await page.goto('/');
+  await page.goto(place);
   await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
   return page;
 }
@@ -109,6 +112,7 @@ export async function newBenchByHand(browser: Browser, name: string): Promise<Pa
   if (SLOW_MS > 0) await slowed(page);
   await signInAtDesk(page, 'lead');
   await page.getByRole('link', { name: 'People' }).click();
+  await page.getByRole('link', { name: 'Benches and server' }).click();
   await page.getByLabel('Make this browser a bench, and call it').fill(name);
   await page.getByRole('button', { name: 'Enrol' }).click();
   await expect(page.getByText(`${name}, this browser`)).toBeVisible();

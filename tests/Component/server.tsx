@@ -48,7 +48,7 @@ export function newClient(): QueryClient {
 }
 
 export const SESSION_AT_BENCH: Session = {
-  shop: { name: 'The shop', time_zone: 'UTC', demo: false, now: '2026-06-15T09:00:00Z' },
+  shop: { name: 'The shop', time_zone: 'UTC', torque_unit: 'N.m', length_unit: 'mm', demo: false, opened: true, now: '2026-06-15T09:00:00Z' },
   device: { id: 'bench-1', name: 'Bench 1', next_device_seq: 1 },
-  person: { id: 'p1', name: 'Assembler', roles: ['assembler'], abilities: ['work-at-bench'], kind: 'bench', sitting: 's1', locked: false },
+  person: { id: 'p1', name: 'Assembler', badge: '1041', roles: ['assembler'], abilities: ['work-at-bench'], kind: 'bench', sitting: 's1', locked: false },
 };

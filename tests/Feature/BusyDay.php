@@ -20,6 +20,7 @@ use App\Library\PaperFile;
 use App\People\Actions\AcknowledgeNotice;
 use App\People\Actions\NameDeputy;
 use App\People\Models\Notice;
+use App\People\Shop;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
@@ -110,7 +111,7 @@ trait BusyDay
         $move = app(MoveCard::class);
         $move->void(app(PrintCard::class)($job, $lead), 'spoiled', $lead);
         $card = app(PrintCard::class)($job, $lead);
-        $move->back($card, $this->world->person('1041')->id, now()->setTimezone(config('shop.time_zone'))->format('Y-m-d'), $lead);
+        $move->back($card, $this->world->person('1041')->id, Shop::here()->today()->date, $lead);
         $move->scan($card, PaperFile::of(UploadedFile::fake()->createWithContent('card.pdf', self::SCAN)), $lead);
         $bench = $this->world->bench($this->world->device('Bench for cards'), '1042');
         $bench->run = (string) $bench->command('runs', ['assignment' => $job, 'card' => $card])->assertCreated()->json('id');

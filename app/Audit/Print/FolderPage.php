@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Audit\Print;
 
 use App\Audit\Queries\BuildSheet;
+use App\People\Shop;
 use App\Record\Models\Subject;
 use App\Shared\Print\Pdf;
 use App\Shared\Print\QrCode;
@@ -31,11 +32,11 @@ final readonly class FolderPage
         $link = config('app.url').'/audit/'.$subject->id;
 
         return view('folder-page', [
-            'shop' => config('shop.name'), 'sheet' => $sheet, 'link' => $link, 'qr' => QrCode::of($link), 'demo' => config('shop.demo') === true,
+            'shop' => Shop::here()->name, 'sheet' => $sheet, 'link' => $link, 'qr' => QrCode::of($link), 'demo' => config('shop.demo') === true,
             'replies' => array_map(self::reply(...), self::objects($sheet['replies'])),
             'joints' => array_map(self::joint(...), self::objects($sheet['joints'])),
             'aside' => count((array) $sheet['aside']), 'day' => self::day(...),
-            'printed' => now()->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'),
+            'printed' => now()->setTimezone(Shop::here()->timeZone)->format('j M Y, H:i'),
         ])->render();
     }
 
@@ -83,7 +84,7 @@ final readonly class FolderPage
 
     private static function day(?string $at): string
     {
-        return $at === null ? '' : CarbonImmutable::parse($at)->setTimezone(config('shop.time_zone'))->format('j M Y');
+        return $at === null ? '' : CarbonImmutable::parse($at)->setTimezone(Shop::here()->timeZone)->format('j M Y');
     }
 
     /** @return list<array<mixed>> */

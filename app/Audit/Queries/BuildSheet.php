@@ -14,8 +14,8 @@ use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\People\Models\Customer;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Record\Models\Subject;
-use DateTimeZone;
 use Tekkal\Core\Review\BuildAudit;
 use Tekkal\Core\Review\Reason;
 use Tekkal\Core\Review\Reply;
@@ -34,7 +34,7 @@ final readonly class BuildSheet
     {
         $joints = JointRecord::allOf($subject);
         $cards = CardSheet::byJoint($subject->id);
-        $audit = new BuildAudit(array_values(array_map(fn (JointRecord $joint) => $joint->evidence(), array_filter($joints, fn (JointRecord $joint): bool => ! $joint->onPaper))), $this->tools($subject->id), new DateTimeZone(config('shop.time_zone')));
+        $audit = new BuildAudit(array_values(array_map(fn (JointRecord $joint) => $joint->evidence(), array_filter($joints, fn (JointRecord $joint): bool => ! $joint->onPaper))), $this->tools($subject->id), Shop::here()->zone());
 
         return [
             'id' => $subject->id,

@@ -13,6 +13,7 @@ use App\Library\PaperFile;
 use App\Library\Papers;
 use App\People\Ability;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -38,7 +39,7 @@ final readonly class MoveCard
             throw Refused::field('worked_by', 'Choose who signed it: somebody who works at a bench.', $workedBy);
         }
         $this->move($number, [CardState::Out, CardState::Lost], $by, function (Card $card) use ($worker, $day): array {
-            $zone = config('shop.time_zone');
+            $zone = Shop::here()->timeZone;
             [$first, $last] = [$card->printed_at->setTimezone($zone)->format('Y-m-d'), now()->setTimezone($zone)->format('Y-m-d')];
             if ($day < $first || $day > $last) {
                 throw Refused::field('worked_on', sprintf('It was printed on %s and is back by %s: it was worked between those days, and not on %s.', $first, $last, $day), $day);

@@ -16,6 +16,7 @@ use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionSheet;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
@@ -54,13 +55,13 @@ final class PaperJobCard
         $paper = self::paper($card);
 
         return [
-            'shop' => config('shop.name'), 'number' => $card->number, 'serial' => $subject->title(), 'family' => Family::query()->findOrFail($subject->family)->name, 'joint' => Joint::query()->findOrFail($card->joint)->name,
+            'shop' => Shop::here()->name, 'number' => $card->number, 'serial' => $subject->title(), 'family' => Family::query()->findOrFail($subject->family)->name, 'joint' => Joint::query()->findOrFail($card->joint)->name,
             'option' => $card->option, 'letter' => $stored->letter, 'risk' => $revision->riskClass, 'line' => $revision->tighteningLine()->typeset(),
             'permits' => Permits::coveringRun(RevisionStatus::query()->findOrFail($card->revision)->procedure, $subject->serial, $card->printed_at, (string) $card->run),
             'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(88, 62), 'qr' => QrCode::of(self::SCAN.$card->number),
             'before' => $card->at_seq === 0 ? $paper->before() : [], 'sections' => self::sections($paper, $revision, $document),
             'two' => $revision->riskClass === 'A', 'cautions' => $document['cautions'] ?? [],
-            'printed' => $card->printed_at->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'), 'by' => Person::query()->find($card->printed_by)?->displayName(),
+            'printed' => $card->printed_at->setTimezone(Shop::here()->timeZone)->format('j M Y, H:i'), 'by' => Person::query()->find($card->printed_by)?->displayName(),
         ];
     }
 

@@ -4,28 +4,23 @@ declare(strict_types=1);
 
 namespace App\Bench\Queries;
 
+use App\People\Shop;
 use Carbon\CarbonImmutable;
+use Tekkal\Core\Schedule\Shift;
 
-/** When the shift ends, by the shop's own clock. */
+/** When the shift that is on ends, by the shop's own clock. */
 final readonly class ShiftEnd
 {
     private function __construct(public string $at, public int $seconds)
     {
     }
 
-    /** The next end; null in a shop that has said none. */
+    /** Null between shifts, and in a shop that has said none: then nothing ends that a job had to be done by. */
     public static function after(CarbonImmutable $now): ?self
     {
-        $local = $now->setTimezone((string) config('shop.time_zone'));
-        $ends = [];
-        foreach (array_filter(explode(',', (string) config('shop.shift_ends'))) as $time) {
-            $today = $local->setTimeFromTimeString(trim($time));
-            $next = $today->lessThanOrEqualTo($local) ? $today->addDay() : $today;
-            $ends[$next->getTimestamp()] = $next;
-        }
-        ksort($ends);
-        $end = reset($ends);
+        $local = Shop::here()->clock($now);
+        $end = Shift::at(Shop::here()->shifts, $local)?->endsAfter($local);
 
-        return $end === false ? null : new self($end->format('H:i'), $end->getTimestamp() - $local->getTimestamp());
+        return $end === null ? null : new self($end->format('H:i'), $end->getTimestamp() - $local->getTimestamp());
     }
 }

@@ -14,6 +14,7 @@ use App\Crib\Queries\ToolBook;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Shared\Ids;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Tool\AsFound;
@@ -76,7 +77,7 @@ final readonly class OpenCase
 
     private function midnight(Day $day): CarbonImmutable
     {
-        return CarbonImmutable::parse($day->date, config('shop.time_zone'))->startOfDay();
+        return CarbonImmutable::parse($day->date, Shop::here()->timeZone)->startOfDay();
     }
 
     /** Null where its readings are not known. */

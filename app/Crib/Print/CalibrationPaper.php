@@ -11,6 +11,7 @@ use App\Crib\Queries\CalibrationLook;
 use App\Crib\Queries\ToolBook;
 use App\Ledger\Entry;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Shared\Print\Pdf;
 use App\Shared\Refused;
 use Illuminate\Support\Facades\DB;
@@ -41,7 +42,7 @@ final class CalibrationPaper
         $entry = $stored === null ? null : Entry::fromBytes($stored->body, $stored->leaf_hash);
 
         return view('calibration-sheet', [
-            'shop' => config('shop.name'), 'demo' => config('shop.demo') === true, 'tool' => $tool, 'record' => ToolBook::record($tool), 'row' => $row, 'sheet' => $sheet, 'look' => $look,
+            'shop' => Shop::here()->name, 'demo' => config('shop.demo') === true, 'tool' => $tool, 'record' => ToolBook::record($tool), 'row' => $row, 'sheet' => $sheet, 'look' => $look,
             'on' => Day::of($row->calibrated_on)->words(), 'due' => Day::of($row->due_on)->words(), 'passes' => self::passes($sheet, $look), 'standard' => $row->standard === null ? null : ReferenceStandard::query()->find($row->standard),
             'laboratory' => array_filter([$entry?->optional('data.laboratory.kind') === 'own' ? 'own laboratory' : 'outside laboratory', $entry?->optional('data.laboratory.name'), $entry?->optional('data.laboratory.accreditation'), $entry?->optional('data.laboratory.scope')]),
             'person' => Person::query()->find($row->person)?->displayName(), 'leaf' => $row->leaf_hash,

@@ -8,6 +8,7 @@ use App\Crib\CaseDecision;
 use App\Crib\Models\LookBackCase;
 use App\Crib\Queries\CaseDecisions;
 use App\Crib\Queries\CaseSheet;
+use App\People\Shop;
 use App\Shared\Print\Pdf;
 use App\Shared\Refused;
 use Tekkal\Core\Document\Csv;
@@ -18,7 +19,7 @@ final class CaseLetters
 {
     public static function pdf(LookBackCase $case): string
     {
-        return Pdf::of(self::html($case), sprintf('%s    case %d', config('shop.name'), $case->number));
+        return Pdf::of(self::html($case), sprintf('%s    case %d', Shop::here()->name, $case->number));
     }
 
     public static function html(LookBackCase $case): string
@@ -35,7 +36,7 @@ final class CaseLetters
         }
         ksort($letters);
 
-        return view('case-letters', ['shop' => config('shop.name'), 'demo' => config('shop.demo') === true, 'case' => $sheet, 'why' => $sheet['tool'].' '.$case->cause->words(), 'letters' => $letters, 'printed' => now()->setTimezone(config('shop.time_zone'))->format('j F Y')])->render();
+        return view('case-letters', ['shop' => Shop::here()->name, 'demo' => config('shop.demo') === true, 'case' => $sheet, 'why' => $sheet['tool'].' '.$case->cause->words(), 'letters' => $letters, 'printed' => now()->setTimezone(Shop::here()->timeZone)->format('j F Y')])->render();
     }
 
     public static function csv(LookBackCase $case): string

@@ -6,6 +6,7 @@ namespace App\Crib\Print;
 
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
+use App\People\Shop;
 use App\Shared\Print\Pdf;
 use App\Shared\Print\QrCode;
 use App\Shared\Refused;
@@ -39,6 +40,6 @@ final class ToolLabels
         }
         $labels = $tools->map(fn (ToolRow $t): array => ['code' => $t->code, 'name' => $t->name, 'range' => ToolBook::record($t)->range->typeset(), 'qr' => QrCode::of(self::SCAN.$t->code)])->all();
 
-        return view('tool-labels', ['shop' => config('shop.name'), 'rows' => array_chunk($labels, self::IN_A_ROW), 'in_a_row' => self::IN_A_ROW])->render();
+        return view('tool-labels', ['shop' => Shop::here()->name, 'rows' => array_chunk($labels, self::IN_A_ROW), 'in_a_row' => self::IN_A_ROW])->render();
     }
 }

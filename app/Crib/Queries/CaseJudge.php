@@ -7,6 +7,7 @@ namespace App\Crib\Queries;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\LookBackCase;
 use App\Crib\Models\ToolRow;
+use App\People\Shop;
 use Carbon\CarbonImmutable;
 use stdClass;
 use Tekkal\Core\Tool\CalibrationSheet;
@@ -49,7 +50,7 @@ final readonly class CaseJudge
             $sheet = self::sheet($row);
             $pass = $sheet?->asLeft();
             $off = $row->standard === $case->standard ? $case->standard_off : '0';
-            $since = CarbonImmutable::parse($row->calibrated_on, config('shop.time_zone'))->utc()->format('Y-m-d H:i:s.u');
+            $since = CarbonImmutable::parse($row->calibrated_on, Shop::here()->timeZone)->utc()->format('Y-m-d H:i:s.u');
             $curves[] = [$since, $sheet === null || $pass === null || $off === null ? null : LookBack::ofPass($pass, $sheet->terms, (float) $off)];
         }
 

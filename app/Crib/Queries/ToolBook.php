@@ -8,8 +8,8 @@ use App\Crib\ChainReason;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
 use App\Crib\ToolState;
+use App\People\Shop;
 use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Tool\AsFound;
@@ -111,6 +111,6 @@ final class ToolBook
     /** The shop's calendar day at an instant. */
     public static function day(DateTimeImmutable $instant): Day
     {
-        return Day::at($instant, new DateTimeZone(config('shop.time_zone')));
+        return Day::at($instant, Shop::here()->zone());
     }
 }

@@ -8,6 +8,7 @@ use App\Crib\ChainReason;
 use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
 use App\Crib\ToolState;
+use App\People\Shop;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\ToolForm;
@@ -112,7 +113,7 @@ final readonly class ToolStanding
 
     private function sinceWords(): string
     {
-        $since = ($this->tool->since ?? CarbonImmutable::now())->setTimezone(config('shop.time_zone'));
+        $since = ($this->tool->since ?? CarbonImmutable::now())->setTimezone(Shop::here()->timeZone);
 
         return $since->format('Y-m-d') === $this->today->date ? 'today, '.$since->format('H:i') : $since->format('j F');
     }

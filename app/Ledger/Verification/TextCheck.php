@@ -44,7 +44,7 @@ final class TextCheck implements Check
     /** @return list<string> the types that can hold a hash of words: every event of a run may bring some */
     private static function holding(): array
     {
-        return ['person_added', 'customer_added', 'observation_unreadable', ...array_keys(EventTypes::all())];
+        return ['person_added', 'person_renamed', 'badge_given', 'customer_added', 'customer_renamed', 'observation_unreadable', ...array_keys(EventTypes::all())];
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionSheet;
+use App\People\Shop;
 use App\Shared\Print\Pdf;
 use App\Shared\Print\QrCode;
 use Tekkal\Core\Document\Picture;
@@ -35,13 +36,13 @@ final class JobCard
         $link = config('app.url').'/library/'.$revision;
 
         return [
-            'shop' => config('shop.name'), 'title' => Procedures::find($status->procedure)->title(), 'status' => $status, 'hash' => $stored->document_hash, 'link' => $link,
+            'shop' => Shop::here()->name, 'title' => Procedures::find($status->procedure)->title(), 'status' => $status, 'hash' => $stored->document_hash, 'link' => $link,
             'line' => $read->tighteningLine()->typeset(), 'sheet' => (new RevisionSheet($read, $document))->toArray(), 'figures' => DraftAssessment::figures($read),
             'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(150, 85),
             'qr' => QrCode::of($link), 'risk' => $read->riskClass,
             'pictures' => self::pictures($document),
             'permits' => array_filter(Permits::all($status->procedure), fn (array $p): bool => $p['state'] === 'in force'),
-            'printed' => now()->setTimezone(config('shop.time_zone'))->format('j M Y, H:i'), 'zone' => config('shop.time_zone'),
+            'printed' => now()->setTimezone(Shop::here()->timeZone)->format('j M Y, H:i'), 'zone' => Shop::here()->timeZone,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library\Queries;
 
 use App\Library\Models\Permit;
+use App\People\Shop;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -29,7 +30,7 @@ final class Permits
      */
     public static function coveringRun(string $procedure, string $serial, CarbonImmutable $on, ?string $run = null): array
     {
-        $date = $on->setTimezone(config('shop.time_zone'))->format('Y-m-d');
+        $date = $on->setTimezone(Shop::here()->timeZone)->format('Y-m-d');
         $permits = Permit::query()->with(['asker', 'ofProcedure.atJoint.inFamily'])->where('procedure', $procedure)->where('state', 'approved')->get()->filter(fn (Permit $p): bool => $p->approved_at !== null
             && $p->approved_at->lessThanOrEqualTo($on) && $p->valid_from->format('Y-m-d') <= $date
             && ($p->valid_until === null || $p->valid_until->format('Y-m-d') >= $date)
@@ -52,7 +53,7 @@ final class Permits
             ->where('runs.begun_at', '>=', ($permit->approved_at ?? CarbonImmutable::now())->format('Y-m-d H:i:s.u'))
             ->where('runs.begun_at', '<', ($before ?? CarbonImmutable::now())->format('Y-m-d H:i:s.u'));
         if ($permit->valid_until !== null) {
-            $subjects->where('runs.begun_at', '<', CarbonImmutable::parse($permit->valid_until->format('Y-m-d'), config('shop.time_zone'))->addDay()->utc()->format('Y-m-d H:i:s.u'));
+            $subjects->where('runs.begun_at', '<', CarbonImmutable::parse($permit->valid_until->format('Y-m-d'), Shop::here()->timeZone)->addDay()->utc()->format('Y-m-d H:i:s.u'));
         }
         if ($permit->serials() !== []) {
             $subjects->whereIn('subjects.serial', $permit->serials());
@@ -79,7 +80,7 @@ final class Permits
     /** Approved ones end by themselves: by date or by count. */
     private static function state(Permit $permit, int $used): string
     {
-        $today = CarbonImmutable::now()->setTimezone(config('shop.time_zone'))->format('Y-m-d');
+        $today = CarbonImmutable::now()->setTimezone(Shop::here()->timeZone)->format('Y-m-d');
 
         return match (true) {
             $permit->state !== 'approved' => $permit->state,

@@ -14,8 +14,12 @@ use Illuminate\Support\Facades\DB;
  * Badge and PIN on an enrolled device. Five tries, then a delay that doubles; a lead unlocks. Each try first books
  * itself by one atomic UPDATE, so that two at once cannot share a try.
  */
-final class CheckPin
+final readonly class CheckPin
 {
+    public function __construct(private SetOwnSecret $secrets)
+    {
+    }
+
     /** As badges are printed; anything else, such as digits of another script, belongs to nobody. */
     private const BADGE = '/^[\x21-\x7e]{1,20}$/D';
 
@@ -23,7 +27,8 @@ final class CheckPin
 
     private const LONGEST_DELAY_S = 3600;
 
-    public function __invoke(string $badge, string $pin, string $device): Person
+    /** @param  string|null  $newPin  in the place of one that was handed out */
+    public function __invoke(string $badge, string $pin, string $device, ?string $newPin = null): Person
     {
         $person = preg_match(self::BADGE, $badge) === 1 ? Person::query()->where('badge', $badge)->first() : null;
         $who = $person->id ?? self::nobody($badge);
@@ -32,8 +37,21 @@ final class CheckPin
             throw $this->wrong();
         }
         self::clear($who, $device);
+        $this->isOwn($person, $newPin);
 
         return $person;
+    }
+
+    /** What was handed out is known to two; it opens nothing but the way to one that is known to its owner alone. */
+    private function isOwn(Person $person, ?string $newPin): void
+    {
+        if ($person->credential?->pin_given !== true) {
+            return;
+        }
+        if ($newPin === null) {
+            throw new Refused(ProblemType::OwnSecret, 'This PIN was handed to you, and somebody else has seen it. Sign in at a bench with it, and choose one of your own there.', 422, ['field' => 'new_pin']);
+        }
+        $this->secrets->pin($person, $newPin);
     }
 
     /** Forgets the failed tries of a person: at one device after a right PIN, at all when a lead unlocks. */

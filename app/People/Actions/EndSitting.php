@@ -20,6 +20,8 @@ final readonly class EndSitting
 
     public const LONGEST = 'longest';
 
+    public const LEFT = 'left';
+
     public function __construct(
         private Recorder $recorder,
         private DeviceSequence $sequence,

@@ -29,11 +29,12 @@ final readonly class SignInAtBench
     /**
      * @param  int|null  $lastDeviceSeq  the last number that the device gave, also to what still waits there; null: the last that came here
      * @param  string|null  $open  the sitting that this browser holds: the same person, back at a locked bench, goes on with it
+     * @param  string|null  $newPin  of one's own, in the place of one that was handed out
      * @return array{person: Person, sitting: string, resumed: bool}
      */
-    public function __invoke(string $badge, string $pin, Device $device, ?int $lastDeviceSeq = null, ?string $open = null): array
+    public function __invoke(string $badge, string $pin, Device $device, ?int $lastDeviceSeq = null, ?string $open = null, ?string $newPin = null): array
     {
-        $person = ($this->checkPin)($badge, $pin, $device->id);
+        $person = ($this->checkPin)($badge, $pin, $device->id, $newPin);
         if (! $person->may(Ability::WorkAtBench)) {
             throw Refused::forbidden('This badge belongs to nobody who works at a bench.');
         }

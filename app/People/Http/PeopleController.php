@@ -4,27 +4,56 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
-use App\People\Http\Resources\DeviceResource;
-use App\People\Http\Resources\PersonResource;
-use App\People\Models\Deputy;
-use App\People\Models\Device;
+use App\People\Actions\KeepPerson;
+use App\People\Actions\ReenterPassword;
+use App\People\Http\Requests\AddPersonRequest;
+use App\People\Http\Requests\PersonChangeRequest;
 use App\People\Models\Person;
+use App\People\Queries\PeopleSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
+/** The shop's people: who they are, what they may do, which browsers are benches. */
 final class PeopleController
 {
-    /** The shop's people and benches. */
-    public function index(Request $request): JsonResponse
+    public function index(Request $request, PeopleSheet $sheet): JsonResponse
     {
-        $here = BenchSession::device($request)?->id;
-        $locked = array_values(DB::table('pin_counters')->where('next_try_at', '>', now()->format('Y-m-d H:i:s.u'))->pluck('person')->map(strval(...))->all());
+        return new JsonResponse($sheet->of(BenchSession::device($request)?->id));
+    }
 
-        return new JsonResponse([
-            'people' => Person::query()->with('personRoles')->get()->sortBy('name')->values()->map(fn (Person $p): PersonResource => new PersonResource($p, $locked)),
-            'deputies' => Deputy::query()->where('ended_at', null)->where('last_day', '>=', now()->subDay()->format('Y-m-d'))->orderBy('first_day')->get()->map(fn (Deputy $d): array => ['id' => $d->id, 'person' => $d->person, 'classes' => str_split($d->classes), 'from_time' => $d->from_time, 'until_time' => $d->until_time, 'first_day' => $d->first_day->format('Y-m-d'), 'last_day' => $d->last_day->format('Y-m-d')]),
-            'devices' => Device::query()->get()->sortBy('enrolled_at')->values()->map(fn (Device $d): DeviceResource => new DeviceResource($d, $here)),
-        ]);
+    public function store(AddPersonRequest $request, KeepPerson $keep, ReenterPassword $password): JsonResponse
+    {
+        $password($request->person(), $request->text('password'));
+
+        return new JsonResponse(['id' => $keep->add($request->names(), $request->roles(), $request->optionalText('customer'), $request->person())->id], 201);
+    }
+
+    public function rename(Person $person, PersonChangeRequest $request, KeepPerson $keep): JsonResponse
+    {
+        $keep->rename($person, ['name' => $request->text('name'), 'sign_in_name' => $request->lower('sign_in_name')], $request->person());
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function badge(Person $person, PersonChangeRequest $request, KeepPerson $keep): JsonResponse
+    {
+        $keep->badge($person, $request->optionalText('badge'), $request->person());
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function shift(Person $person, PersonChangeRequest $request, KeepPerson $keep): JsonResponse
+    {
+        $keep->shift($person, $request->optionalText('shift'), $request->person());
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function roles(Person $person, PersonChangeRequest $request, KeepPerson $keep, ReenterPassword $password): JsonResponse
+    {
+        $password($request->person(), $request->text('password'));
+        $keep->roles($person, $request->roles(), $request->person());
+
+        return new JsonResponse(null, 204);
     }
 }

@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Presence
 {
-    private const PERSON = ['id', 'name', 'sign_in_name', 'badge', 'customer'];
+    private const PERSON = ['id', 'name', 'sign_in_name', 'badge', 'customer', 'shift', 'left_at'];
 
     private const DEVICE = ['id', 'name', 'enrolled_by', 'enrolled_at', 'revoked_at'];
 
@@ -69,7 +69,7 @@ final readonly class Presence
         return implode(' ', [
             'SELECT', implode(', ', [$columns('p', self::PERSON), $columns('d', self::DEVICE), $columns('s', self::SITTING)]),
             $withRoles ? ', (SELECT GROUP_CONCAT(role ORDER BY role) FROM person_roles WHERE person = p.id) AS roles' : ', NULL AS roles',
-            'FROM (SELECT 1) AS request LEFT JOIN people AS p ON p.id = ?',
+            'FROM (SELECT 1) AS request LEFT JOIN people AS p ON p.id = ? AND p.left_at IS NULL',
             'LEFT JOIN device_tokens AS t ON t.token_hash = ? LEFT JOIN devices AS d ON d.id = t.device AND d.revoked_at IS NULL',
             'LEFT JOIN sittings AS s ON s.id = ?',
         ]);

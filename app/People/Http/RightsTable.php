@@ -13,8 +13,8 @@ use RuntimeException;
 /** Who may do what: every route of the API, where one must stand for it, and the roles that it is open to. */
 final class RightsTable
 {
-    /** These ask for no right of their own: the place is enough, and the one field shows each person only what they may see. */
-    private const OPEN = ['GET find', 'GET session', 'POST session', 'POST session/bench', 'POST session/end', 'POST bench/observations', 'POST stand-ins/wrench/pull', 'GET calendar/{token}.ics', 'GET notices', 'POST notices/{notice}/acknowledge'];
+    /** These ask for no right of their own: the place is enough, and the one field and Today show each person only what they may see. */
+    private const OPEN = ['GET find', 'GET today', 'GET session', 'POST session', 'POST session/bench', 'POST session/end', 'POST session/pin', 'POST first-use', 'POST first-use/code', 'GET welcome/{token}', 'POST welcome/{token}', 'POST bench/observations', 'POST stand-ins/wrench/pull', 'GET calendar/{token}.ics', 'GET notices', 'POST notices/{notice}/acknowledge'];
 
     /** @return list<array{method: string, path: string, place: 'anywhere'|'bench'|'desk'|'enrolled bench', ability: Ability|null}> */
     public static function rows(): array

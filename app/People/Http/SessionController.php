@@ -9,12 +9,17 @@ use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Ability;
 use App\People\Actions\EndSitting;
+use App\People\Actions\OpenShop;
+use App\People\Actions\ReenterPassword;
+use App\People\Actions\SetOwnSecret;
 use App\People\Actions\SignInAtBench;
 use App\People\Actions\SignInAtDesk;
+use App\People\Http\Requests\OwnPinRequest;
 use App\People\Http\Requests\SignInAtBenchRequest;
 use App\People\Http\Requests\SignInAtDeskRequest;
 use App\People\Http\Requests\SignOutRequest;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Shared\Ids;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,11 +38,12 @@ final class SessionController
         $device = BenchSession::device($request);
 
         return new JsonResponse([
-            'shop' => ['name' => config('shop.name'), 'time_zone' => config('shop.time_zone'), 'demo' => config('shop.demo'), 'now' => now()->toIso8601ZuluString('microsecond')],
+            'shop' => $this->shop($person instanceof Person),
             'device' => $device === null ? null : ['id' => $device->id, 'name' => $device->name, 'next_device_seq' => $this->sequence->expected($device->id)],
             'person' => $person instanceof Person ? [
                 'id' => $person->id,
                 'name' => $person->displayName(),
+                'badge' => $person->badge,
                 'roles' => array_map(fn ($r): string => $r->words(), $person->roles()),
                 'abilities' => array_values(array_map(fn (Ability $a): string => $a->value, array_filter(Ability::cases(), $person->may(...)))),
                 'kind' => $request->session()->get('kind'),
@@ -56,7 +62,7 @@ final class SessionController
 
     public function bench(SignInAtBenchRequest $request, SignInAtBench $signIn): JsonResponse
     {
-        ['person' => $person, 'sitting' => $sitting, 'resumed' => $resumed] = $signIn($request->text('badge'), $request->text('pin'), $request->attributes->get('device'), $request->lastDeviceSeq(), BenchSession::sitting($request));
+        ['person' => $person, 'sitting' => $sitting, 'resumed' => $resumed] = $signIn($request->text('badge'), $request->text('pin'), $request->attributes->get('device'), $request->lastDeviceSeq(), BenchSession::sitting($request), $request->optionalText('new_pin'));
         if ($resumed) {
             $request->session()->put('last_use', now()->getTimestamp());
             $request->attributes->set(BenchSession::LOCKED, false);
@@ -81,6 +87,34 @@ final class SessionController
         $request->session()->regenerateToken();
 
         return $this->show($request);
+    }
+
+    /** Whoever has just set a secret of their own is signed in with it. */
+    public function signedIn(Request $request, Person $person): JsonResponse
+    {
+        $this->open($request, $person, 'desk', null);
+
+        return $this->show($request);
+    }
+
+    /** A PIN of one's own, at a desk: those who lead never begin a sitting at a bench, and decide there. */
+    public function pin(OwnPinRequest $request, SetOwnSecret $set, ReenterPassword $password): JsonResponse
+    {
+        $password($request->person(), $request->text('password'));
+        $set->pin($request->person(), $request->text('new_pin'));
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** @return array<string, mixed> */
+    private function shop(bool $somebody): array
+    {
+        $shop = Shop::here();
+
+        return [
+            'name' => $shop->name, 'time_zone' => $shop->timeZone, 'torque_unit' => $shop->torqueUnit, 'length_unit' => $shop->lengthUnit, 'demo' => config('shop.demo'),
+            'opened' => $somebody || ! OpenShop::isWanted(), 'now' => now()->toIso8601ZuluString('microsecond'),
+        ];
     }
 
     private function open(Request $request, Person $person, string $kind, ?string $sitting): void

@@ -12,10 +12,14 @@ use App\Shared\Models\Row;
  * @property string $person
  * @property string|null $password_hash
  * @property string|null $pin_hash
+ * @property bool $pin_given it was handed out, and is good for one sign-in
  */
 final class Credential extends Row
 {
     protected $table = 'credentials';
 
     protected $primaryKey = 'person';
+
+    /** @var array<string, string> */
+    protected $casts = ['pin_given' => 'boolean'];
 }

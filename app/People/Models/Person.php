@@ -7,6 +7,7 @@ namespace App\People\Models;
 use App\People\Ability;
 use App\People\Role;
 use App\Shared\Models\Row;
+use Carbon\CarbonImmutable;
 use Illuminate\Auth\Authenticatable as AuthenticatableTrait;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -20,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string|null $sign_in_name
  * @property string|null $badge
  * @property string|null $customer set for a reader who may see one customer's engines only
+ * @property string|null $shift by its name
+ * @property CarbonImmutable|null $left_at
  * @property-read Credential|null $credential
  */
 final class Person extends Row implements Authenticatable
@@ -27,6 +30,9 @@ final class Person extends Row implements Authenticatable
     use AuthenticatableTrait;
 
     protected $table = 'people';
+
+    /** @var array<string, string> */
+    protected $casts = ['left_at' => 'immutable_datetime'];
 
     /** @var list<Role>|null */
     private ?array $roles = null;

@@ -7,6 +7,7 @@ namespace App\People\Queries;
 use App\People\Ability;
 use App\People\Models\Deputy;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Shared\Refused;
 
 /** Who may decide about a fault now: a lead always, a deputy within what the lead has said. */
@@ -18,7 +19,7 @@ final class Deciders
         if ($person->may(Ability::DecideFaults)) {
             return;
         }
-        $now = now()->toImmutable()->setTimezone(config('shop.time_zone'));
+        $now = now()->toImmutable()->setTimezone(Shop::here()->timeZone);
         $named = Deputy::query()->where('person', $person->id)->where('ended_at', null)->where('last_day', '>=', $now->subDay()->format('Y-m-d'))->get();
         $on = $named->filter(fn (Deputy $d): bool => $d->isOnDuty($now));
         match (true) {

@@ -43,7 +43,12 @@ final class Subject extends Row
     /** "TN3-26-0417", and from its second life on "TN3-26-0417, build 2". */
     public function title(): string
     {
-        return $this->build_number === 1 ? $this->serial : "$this->serial, build $this->build_number";
+        return self::titled($this->serial, $this->build_number);
+    }
+
+    public static function titled(string $serial, int $build): string
+    {
+        return $build === 1 ? $serial : "$serial, build $build";
     }
 
     public static function missing(): string

@@ -22,7 +22,7 @@ final class PlainInput
 
     private const AS_IT_STANDS = ['api/bench/*', 'api/library/drafts/*', 'api/library/look', ...self::TABLES];
 
-    private const SECRET = ['password', 'pin', 'second_pin'];
+    private const SECRET = ['password', 'pin', 'new_pin', 'second_pin'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

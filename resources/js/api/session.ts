@@ -1,3 +1,4 @@
+import { wantsOwn } from '@/lib/problem';
 import { dateIn } from '@/lib/typeset';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext } from 'react';
@@ -48,8 +49,19 @@ export function useSetSession(): (session: Session) => void {
   );
 }
 
+/** A new PIN takes the place of one that was handed out. */
+export type BadgeAndPin = { badge: string; pin: string; new_pin?: string };
+
+/** What came of it, as the field that asked for badge and PIN takes it. */
+export async function wasTaken(signedIn: Promise<unknown>): Promise<boolean | 'own'> {
+  return signedIn.then(
+    () => true,
+    (error: unknown) => (wantsOwn(error) ? 'own' : false),
+  );
+}
+
 /** Badge and PIN; the sitting before ends at the bench's own count, and what it still holds stays its own. */
-export async function signInAtBench(given: { badge: string; pin: string }, lastSeq: () => Promise<number | null>): Promise<Session> {
+export async function signInAtBench(given: BadgeAndPin, lastSeq: () => Promise<number | null>): Promise<Session> {
   return answerOf(api.POST('/session/bench', { body: { ...given, last_device_seq: await lastSeq() } }));
 }
 

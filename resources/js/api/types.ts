@@ -1387,6 +1387,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What waits for whoever is signed in, most pressing first */
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/machine": {
         parameters: {
             query?: never;
@@ -2124,6 +2141,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/session/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set a PIN of one's own at a desk */
+        post: operations["session.pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/first-use/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Is this the code that the terminal shows? */
+        post: operations["firstUse.code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/first-use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open a shop: its name, its clock, its first lead, who is signed in by it */
+        post: operations["firstUse.open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/welcome/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whose link this is */
+        get: operations["welcome.show"];
+        put?: never;
+        /** Set a password of one's own by a link that is good once */
+        post: operations["welcome.password"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people": {
         parameters: {
             query?: never;
@@ -2134,7 +2220,332 @@ export interface paths {
         /** People and benches, as the lead keeps them */
         get: operations["people.index"];
         put?: never;
+        /** Somebody comes to the shop */
+        post: operations["people.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/rename": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody is called something else */
+        post: operations["people.rename"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/badge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give somebody a badge, or take it away */
+        post: operations["people.badge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/shift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody works in a shift */
+        post: operations["people.shift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where somebody stands from now on */
+        post: operations["people.roles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hand out a PIN that is good for one sign-in */
+        post: operations["people.pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hand out a link to a password of one's own */
+        post: operations["people.link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/holdings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is in somebody's hands */
+        get: operations["people.holdings"];
+        put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody leaves; what can pass goes to whoever takes over */
+        post: operations["people.leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/come-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody who left is here again */
+        post: operations["people.comeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign what somebody may do */
+        post: operations["people.signSkill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/skills/{skill}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody may no longer do this */
+        post: operations["people.endSkill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/absences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody is not here for some days */
+        post: operations["people.away"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/absences/{absence}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody is here after all */
+        post: operations["people.here"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/customers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A customer comes */
+        post: operations["customers.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/customers/{customer}/rename": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A customer is called something else */
+        post: operations["customers.rename"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the shop is set */
+        get: operations["shop.show"];
+        put?: never;
+        /** Set the shop's name, clock and units */
+        post: operations["shop.set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/shop/shifts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set the shop's shifts */
+        post: operations["shop.shifts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/first-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a shop that has just begun still has to do */
+        get: operations["shop.steps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/first-steps/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Later, or not needed */
+        post: operations["shop.step"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3687,6 +4098,26 @@ export interface components {
             about: string;
             link: string;
         };
+        Need: {
+            /**
+             * @description by what holds an engine up
+             * @enum {string}
+             */
+            urgency: "stands_still" | "in_doubt" | "next" | "can_wait";
+            title: string;
+            why: string;
+            /** @description on the button */
+            action: string;
+            /** @description where the action is */
+            link: string;
+            joint: {
+                map: components["schemas"]["Sketch"];
+                marks: components["schemas"]["Mark"][];
+            } | null;
+        };
+        Today: {
+            needs: components["schemas"]["Need"][];
+        };
         FoundList: {
             found: components["schemas"]["Found"][];
         };
@@ -4249,11 +4680,87 @@ export interface components {
             }[];
         };
         /** @enum {string} */
-        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "set-tool-rules" | "work-cases" | "audit" | "dispose-readings" | "handle-cards" | "decide-faults" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
+        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "set-tool-rules" | "work-cases" | "audit" | "dispose-readings" | "handle-cards" | "decide-faults" | "read-people" | "keep-people" | "sign-skills" | "set-shop" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
+        /** @enum {string} */
+        RoleName: "lead" | "approver" | "assembler" | "crib_keeper" | "reader";
+        /** @enum {string} */
+        Method: "torque" | "angle" | "stretch" | "held" | "locker";
+        /** @enum {string} */
+        Earned: "certificate" | "supervised" | "learning";
+        /** @enum {string} */
+        TorqueUnit: "N.m" | "lbf.ft";
+        /** @enum {string} */
+        LengthUnit: "mm" | "in";
+        Shift: {
+            name: string;
+            /** @description HH:MM by the shop's clock */
+            from: string;
+            /** @description HH:MM; before its beginning where it goes over midnight */
+            to: string;
+        };
+        ShopSettings: {
+            name: string;
+            time_zone: string;
+            torque_unit: components["schemas"]["TorqueUnit"];
+            length_unit: components["schemas"]["LengthUnit"];
+        };
+        Shop: {
+            shop: components["schemas"]["ShopSettings"];
+            shifts: components["schemas"]["Shift"][];
+            zones: string[];
+        };
+        FirstUse: {
+            /** @description as the command was given it */
+            name: string;
+            zones: string[];
+        };
+        Welcome: {
+            name: string;
+            sign_in_name: string | null;
+            shop: string;
+        };
+        FirstSteps: {
+            steps: {
+                key: string;
+                title: string;
+                about: string;
+                /** @enum {string} */
+                state: "done" | "open" | "later" | "not_needed";
+                /** @description where it is done; may be empty */
+                link: string;
+            }[];
+        };
+        Holdings: {
+            holdings: {
+                what: string;
+                how: string;
+                /** @description it goes to whoever takes over; otherwise it is settled first */
+                passes: boolean;
+                link: string;
+            }[];
+        };
+        Skill: {
+            /** Format: uuid */
+            id: string;
+            family: string;
+            method: components["schemas"]["Method"];
+            earned: components["schemas"]["Earned"];
+            wanted: number;
+            builds: string[];
+            note: string;
+            signed_by: string | null;
+            /** Format: date-time */
+            signed_at: string;
+            /** Format: date */
+            valid_until: string | null;
+            /** @enum {string} */
+            standing: "under_supervisor" | "signed" | "ending" | "ended";
+        };
         Me: {
             /** Format: uuid */
             id: string;
             name: string;
+            badge: string | null;
             roles: string[];
             abilities: components["schemas"]["Ability"][];
             /** @enum {string} */
@@ -4267,7 +4774,11 @@ export interface components {
             shop: {
                 name: string;
                 time_zone: string;
+                torque_unit: components["schemas"]["TorqueUnit"];
+                length_unit: components["schemas"]["LengthUnit"];
                 demo: boolean;
+                /** @description somebody is on record who can sign in */
+                opened: boolean;
                 /** Format: date-time */
                 now: string;
             };
@@ -4298,9 +4809,47 @@ export interface components {
                 /** Format: uuid */
                 id: string;
                 name: string;
+                sign_in_name: string | null;
                 badge: string | null;
-                roles: string[];
+                /** Format: uuid */
+                customer: string | null;
+                shift: string | null;
+                /** Format: date-time */
+                left_at: string | null;
+                roles: components["schemas"]["RoleName"][];
+                stands_as: string[];
                 pin_locked: boolean;
+                /** @enum {string} */
+                pin: "none" | "given" | "own";
+                /** @enum {string} */
+                password: "none" | "link" | "own";
+                skills: components["schemas"]["Skill"][];
+                absences: {
+                    /** Format: uuid */
+                    id: string;
+                    /** Format: date */
+                    first_day: string;
+                    /** Format: date */
+                    last_day: string;
+                }[];
+            }[];
+            /** @description where only one can, and what ends soon; most pressing first */
+            summary: string[];
+            /** @description how many may do it alone */
+            alone: {
+                family: string;
+                method: components["schemas"]["Method"];
+                people: number;
+            }[];
+            families: {
+                code: string;
+                name: string;
+            }[];
+            shifts: components["schemas"]["Shift"][];
+            customers: {
+                /** Format: uuid */
+                id: string;
+                name: string;
             }[];
             devices: {
                 /** Format: uuid */
@@ -4414,7 +4963,7 @@ export interface components {
         /** @description RFC 9457. The type never changes its meaning; the detail is a sentence that a person can act on. */
         Problem: {
             /** @enum {string} */
-            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
+            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:own-secret" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:still-held" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
             /** @description what kind of problem it is; the same for every problem of the type */
             title: string;
             status: number;
@@ -4555,6 +5104,8 @@ export type CaseJoint = components['schemas']['CaseJoint'];
 export type CaseEngine = components['schemas']['CaseEngine'];
 export type CaseSheet = components['schemas']['CaseSheet'];
 export type Found = components['schemas']['Found'];
+export type Need = components['schemas']['Need'];
+export type Today = components['schemas']['Today'];
 export type FoundList = components['schemas']['FoundList'];
 export type MachineState = components['schemas']['MachineState'];
 export type RungRow = components['schemas']['RungRow'];
@@ -4596,6 +5147,19 @@ export type JointEstimate = components['schemas']['JointEstimate'];
 export type AngleTrial = components['schemas']['AngleTrial'];
 export type PairingSheet = components['schemas']['PairingSheet'];
 export type Ability = components['schemas']['Ability'];
+export type RoleName = components['schemas']['RoleName'];
+export type Method = components['schemas']['Method'];
+export type Earned = components['schemas']['Earned'];
+export type TorqueUnit = components['schemas']['TorqueUnit'];
+export type LengthUnit = components['schemas']['LengthUnit'];
+export type Shift = components['schemas']['Shift'];
+export type ShopSettings = components['schemas']['ShopSettings'];
+export type Shop = components['schemas']['Shop'];
+export type FirstUse = components['schemas']['FirstUse'];
+export type Welcome = components['schemas']['Welcome'];
+export type FirstSteps = components['schemas']['FirstSteps'];
+export type Holdings = components['schemas']['Holdings'];
+export type Skill = components['schemas']['Skill'];
 export type Me = components['schemas']['Me'];
 export type Session = components['schemas']['Session'];
 export type PeopleAndBenches = components['schemas']['PeopleAndBenches'];
@@ -7111,6 +7675,27 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What waits for whoever is signed in, most pressing first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Today"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "machine.show": {
         parameters: {
             query?: never;
@@ -8547,6 +9132,8 @@ export interface operations {
                 "application/json": {
                     badge: string;
                     pin: string;
+                    /** @description of one's own, in the place of one that was handed out */
+                    new_pin?: string | null;
                     /** @description the last number that the bench gave */
                     last_device_seq?: number | null;
                 };
@@ -8592,6 +9179,145 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "session.pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    new_pin: string;
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Set a PIN of one's own at a desk */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "firstUse.code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Is this the code that the terminal shows? */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstUse"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "firstUse.open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                    shop: components["schemas"]["ShopSettings"];
+                    lead: {
+                        name: string;
+                        sign_in_name: string;
+                    };
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Open a shop: its name, its clock, its first lead, who is signed in by it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "welcome.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whose link this is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "welcome.password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Set a password of one's own by a link that is good once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "people.index": {
         parameters: {
             query?: never;
@@ -8609,6 +9335,582 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PeopleAndBenches"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    sign_in_name?: string | null;
+                    badge?: string | null;
+                    roles: components["schemas"]["RoleName"][];
+                    /** @description whose engines a reader sees, and no others */
+                    customer?: string | null;
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody comes to the shop */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.rename": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    sign_in_name?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody is called something else */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.badge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    badge: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Give somebody a badge, or take it away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.shift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    shift: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody works in a shift */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    roles: components["schemas"]["RoleName"][];
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Where somebody stands from now on */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Hand out a PIN that is good for one sign-in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        pin: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Hand out a link to a password of one's own */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        path: string;
+                        /** Format: date-time */
+                        until: string;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.holdings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is in somebody's hands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Holdings"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    successor?: string | null;
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody leaves; what can pass goes to whoever takes over */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.comeBack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    roles: components["schemas"]["RoleName"][];
+                    /** @description one's own, once more */
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody who left is here again */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.signSkill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    family: string;
+                    method: components["schemas"]["Method"];
+                    earned: components["schemas"]["Earned"];
+                    wanted?: number | null;
+                    builds?: string[];
+                    note?: string | null;
+                    /** Format: date */
+                    valid_until?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Sign what somebody may do */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.endSkill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                skill: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Somebody may no longer do this */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: date */
+                    first_day: string;
+                    /** Format: date */
+                    last_day: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Somebody is not here for some days */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "people.here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                absence: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Somebody is here after all */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "customers.add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A customer comes */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "customers.rename": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                customer: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A customer is called something else */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "shop.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How the shop is set */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "shop.set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    shop: components["schemas"]["ShopSettings"];
+                };
+            };
+        };
+        responses: {
+            /** @description Set the shop's name, clock and units */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "shop.shifts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    shifts: components["schemas"]["Shift"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Set the shop's shifts */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "shop.steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What a shop that has just begun still has to do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstSteps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "shop.step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                step: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    as: "open" | "later" | "not_needed";
+                };
+            };
+        };
+        responses: {
+            /** @description Later, or not needed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };

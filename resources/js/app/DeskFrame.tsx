@@ -12,12 +12,13 @@ import { Unreachable } from '@/ui/Unreachable';
 import { useTheme } from '@/ui/theme';
 
 const PLACES: { to: string; name: string; needs: Ability }[] = [
+  { to: '/today', name: 'Today', needs: 'read-library' },
   { to: '/library', name: 'Library', needs: 'read-library' },
   { to: '/builds', name: 'Builds', needs: 'read-builds' },
   { to: '/cards', name: 'Job cards', needs: 'handle-cards' },
   { to: '/crib', name: 'Crib', needs: 'read-crib' },
   { to: '/audit', name: 'Audit', needs: 'audit' },
-  { to: '/people', name: 'People', needs: 'manage-devices' },
+  { to: '/people', name: 'People', needs: 'read-people' },
 ];
 
 /** The desk's frame: where one can go, the one field, who one is. */

@@ -6,12 +6,20 @@ import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Loaded } from '@/ui/states';
 import { DeskFrame } from './DeskFrame';
 import { NotFound } from './NotFound';
-import { audit, bench, builds, cards, crib, library, people, screen } from './areas';
+import { audit, bench, builds, cards, crib, desk, library, people, screen, shop } from './areas';
 
 const SignIn = screen(people, (m) => m.SignIn);
 const BenchSignIn = screen(people, (m) => m.BenchSignIn);
 const Notices = screen(people, (m) => m.Notices);
-const People = screen(people, (m) => m.People);
+const PeopleFrame = screen(shop, (m) => m.PeopleFrame);
+const PeopleBoard = screen(shop, (m) => m.PeopleBoard);
+const Shifts = screen(shop, (m) => m.Shifts);
+const Customers = screen(shop, (m) => m.Customers);
+const Benches = screen(shop, (m) => m.Benches);
+const ShopPage = screen(shop, (m) => m.ShopPage);
+const FirstUse = screen(shop, (m) => m.FirstUse);
+const FirstSteps = screen(shop, (m) => m.FirstSteps);
+const Welcome = screen(shop, (m) => m.Welcome);
 const LibraryFrame = screen(library, (m) => m.LibraryFrame);
 const LibraryList = screen(library, (m) => m.LibraryList);
 const Revision = screen(library, (m) => m.Revision);
@@ -37,6 +45,7 @@ const CribCases = screen(crib, (m) => m.Cases);
 const CribCase = screen(crib, (m) => m.Case);
 const Standards = screen(crib, (m) => m.Standards);
 const Served = screen(crib, (m) => m.Served);
+const Today = screen(desk, (m) => m.Today);
 const Audit = screen(audit, (m) => m.Audit);
 const Sheet = screen(audit, (m) => m.Sheet);
 const JobHook = screen(bench, (m) => m.JobHook);
@@ -77,22 +86,45 @@ const cribScreens = (
   </Route>
 );
 
+/** Who works here, and how the shop is set. */
+const peopleScreens = (
+  <Route path="/people" element={<PeopleFrame />}>
+    <Route index element={<PeopleBoard />} />
+    <Route path="shifts" element={<Shifts />} />
+    <Route path="customers" element={<Customers />} />
+    <Route path="benches" element={<Benches />} />
+    <Route path="shop" element={<ShopPage />} />
+  </Route>
+);
+
+/** What an enrolled bench shows to whoever sits there, beneath its lock. */
+const benchScreens = (
+  <Route element={<Locking />}>
+    <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
+    <Route path="/bench/runs/:run" element={<Run />} />
+    <Route path="/bench/cards/:card" element={<PaperCard />} />
+  </Route>
+);
+
 /** Every address and the screen behind it. */
 export function Screens() {
   const session = useSession();
   return (
     <Loaded query={session}>
-      {({ person, device }) => (
+      {({ person, device, shop: { opened } }) => (
         <>
           <Suspense>{device && <KeepSending />}</Suspense>
           <Routes>
             <Route element={<ScreenOutlet />}>
-              <Route path="/" element={<Navigate replace to={person ? home(person) : device ? '/bench/sign-in' : '/sign-in'} />} />
-              <Route path="/sign-in" element={<SignIn />} />
+              <Route path="/" element={<Navigate replace to={person ? home(person) : !opened ? '/first-use' : device ? '/bench/sign-in' : '/sign-in'} />} />
+              <Route path="/first-use" element={<FirstUse />} />
+              <Route path="/welcome/:token" element={<Welcome />} />
+              <Route path="/sign-in" element={opened ? <SignIn /> : <Navigate replace to="/first-use" />} />
               <Route path="/bench/sign-in" element={<BenchDoor enrolled={device !== null} />} />
               <Route element={<RequireSignIn kind="desk" person={person} />}>
                 <Route element={<DeskFrame />}>
                   {libraryScreens}
+                  <Route path="/today" element={<Today />} />
                   <Route path="/builds" element={<Builds />} />
                   <Route path="/builds/:build" element={<Build />} />
                   <Route path="/cards" element={<Cards />} />
@@ -100,17 +132,12 @@ export function Screens() {
                   {cribScreens}
                   <Route path="/audit" element={<Audit />} />
                   <Route path="/audit/:build" element={<Sheet />} />
-                  <Route path="/people" element={<People />} />
+                  {peopleScreens}
+                  <Route path="/first-steps" element={<FirstSteps />} />
                   <Route path="*" element={<NotFound />} />
                 </Route>
               </Route>
-              <Route element={<RequireSignIn kind="bench" person={person} />}>
-                <Route element={<Locking />}>
-                  <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
-                  <Route path="/bench/runs/:run" element={<Run />} />
-                  <Route path="/bench/cards/:card" element={<PaperCard />} />
-                </Route>
-              </Route>
+              <Route element={<RequireSignIn kind="bench" person={person} />}>{benchScreens}</Route>
             </Route>
           </Routes>
         </>
@@ -152,9 +179,8 @@ function home(person: Me): string {
   if (person.kind === 'bench') return '/bench';
   const first = (
     [
+      ['read-library', '/today'],
       ['read-builds', '/builds'],
-      ['read-crib', '/crib'],
-      ['read-library', '/library'],
     ] as const
   ).find(([ability]) => person.abilities.includes(ability));
   return first?.[1] ?? '/sign-in';

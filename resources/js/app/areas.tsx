@@ -19,6 +19,8 @@ export const people = area(() => import('@/areas/people'));
 export const library = area(() => import('@/areas/library'));
 export const builds = area(() => import('@/areas/builds'));
 export const cards = area(() => import('@/areas/cards'));
+export const desk = area(() => import('@/areas/desk'));
+export const shop = area(() => import('@/areas/shop'));
 export const crib = area(() => import('@/areas/crib'));
 export const audit = area(() => import('@/areas/audit'));
 export const bench = area(() => import('@/areas/bench'));
@@ -40,5 +42,8 @@ export function screen<M, P extends object>(of: Area<M>, pick: (module: M) => Co
 export async function fetchFor(path: string, client: QueryClient): Promise<void> {
   const [, first, second] = path.split('/');
   if (first === 'bench' && second !== 'sign-in') (await bench.fetch()).askAhead(client, path);
-  else await ({ library, builds, cards, crib, audit }[first ?? ''] ?? people).fetch();
+  else
+    await (
+      { library, builds, cards, crib, audit, today: desk, people: shop, 'first-use': shop, 'first-steps': shop, welcome: shop }[first ?? ''] ?? people
+    ).fetch();
 }

@@ -23,3 +23,6 @@ export class Problem extends Error {
 export function sentenceOf(error: unknown): string {
   return error instanceof Problem ? error.sentence : 'Something went wrong on this page. Reload it; what was recorded is safe.';
 }
+
+/** The PIN was handed out: one of one's own is asked for, and nothing went wrong. */
+export const wantsOwn = (error: unknown): boolean => error instanceof Problem && error.type === 'own-secret';

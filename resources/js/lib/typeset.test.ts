@@ -1,10 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { calendarDay, count, day, dayAndTime, expected, shortDay, signed } from './typeset';
+import { calendarDay, count, day, dayAndTime, dayInWords, expected, shortDay, signed } from './typeset';
 
 describe('typesetting', () => {
   it('shows an instant in the shop’s zone: half past eleven in the evening UTC in July is the next day in London', () => {
     expect(day('2026-07-31T23:30:00Z', 'Europe/London')).toBe('1 Aug 2026');
     expect(dayAndTime('2026-07-31T23:30:00Z', 'Europe/London')).toBe('1 Aug, 00:30');
+  });
+
+  it('names a day by its weekday, in the shop’s zone', () => {
+    expect(dayInWords('2026-11-27T10:00:00Z', 'Europe/London')).toBe('Friday 27 November');
+    expect(dayInWords('2026-11-27T13:00:00Z', 'Pacific/Auckland')).toBe('Saturday 28 November');
   });
 
   it('does not move a calendar day by any zone', () => expect(calendarDay('2026-02-28')).toBe('28 Feb 2026'));

@@ -42,3 +42,10 @@ export function signed(value: number, decimals: number): string {
   const size = Math.abs(value).toFixed(decimals);
   return Number(size) === 0 ? size : `${value < 0 ? '\u2212' : '+'}${size}`;
 }
+
+/** "Friday 27 November": the day of an instant, by the shop's clock. */
+export function dayInWords(iso: string, timeZone: string): string {
+  const parts = new Intl.DateTimeFormat('en-GB', { timeZone, weekday: 'long', day: 'numeric', month: 'long' }).formatToParts(new Date(iso));
+  const of = (type: Intl.DateTimeFormatPartTypes) => parts.find((p) => p.type === type)?.value ?? '';
+  return `${of('weekday')} ${of('day')} ${of('month')}`;
+}

@@ -1,9 +1,12 @@
-import { type ReactNode, type SyntheticEvent, useRef, useState } from 'react';
+import { type ReactNode, type RefObject, type SyntheticEvent, useRef, useState } from 'react';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'];
 
+type Asking = 'badge' | 'pin' | 'own' | 'again';
+
 type Props = {
-  onDone: (badge: string, pin: string) => Promise<boolean>;
+  /** True where it was taken; 'own' where the PIN was handed out, and one of one's own is wanted in its place. */
+  onDone: (badge: string, pin: string, own?: string) => Promise<boolean | 'own'>;
   error: string;
   busy: boolean;
   done: string;
@@ -11,27 +14,58 @@ type Props = {
   known?: boolean;
 };
 
-/** Which of the two is asked, what stands in its field, and the ways forward and back. */
+const EMPTY: Record<Asking, string> = { badge: '', pin: '', own: '', again: '' };
+
+/** Which of them is asked, what stands in its field, and the ways forward and back. */
 function useBadgePin(onDone: Props['onDone'], known: boolean) {
-  const [badge, setBadge] = useState('');
-  const [pin, setPin] = useState('');
-  const [asking, setAsking] = useState<'badge' | 'pin'>(known ? 'pin' : 'badge');
-  const plain = badge.replace(/^@B/, '');
-  const set = asking === 'badge' ? setBadge : setPin;
-  const atStart = !known && asking === 'pin' && pin === '';
-  const forward = async () => {
-    if (asking === 'badge') {
-      if (plain !== '') setAsking('pin');
-    } else if (pin !== '' && !(await onDone(plain, pin))) setPin('');
+  const [typed, setTyped] = useState(EMPTY);
+  const [asking, setAsking] = useState<Asking>(known ? 'pin' : 'badge');
+  const [differ, setDiffer] = useState(false);
+  const plain = typed.badge.replace(/^@B/, '');
+  const set = (change: (now: string) => string) => setTyped((now) => ({ ...now, [asking]: change(now[asking]) }));
+  const again = (from: Asking) => {
+    setTyped((now) => ({ ...now, ...(from === 'pin' ? { pin: '' } : {}), own: '', again: '' }));
+    setAsking(from);
   };
+  const send = async (own?: string) => {
+    const done = await (own === undefined ? onDone(plain, typed.pin) : onDone(plain, typed.pin, own));
+    if (done === 'own') again('own');
+    else if (!done) again(own === undefined ? 'pin' : 'own');
+  };
+  const forward = async () => {
+    if (typed[asking] === '' || (asking === 'badge' && plain === '')) return;
+    setDiffer(false);
+    if (asking === 'badge') setAsking('pin');
+    else if (asking === 'pin') await send();
+    else if (asking === 'own') setAsking('again');
+    else if (typed.again === typed.own) await send(typed.own);
+    else {
+      setDiffer(true);
+      again('own');
+    }
+  };
+  const atStart = !known && asking === 'pin' && typed.pin === '';
   /** Empties the field; from an empty PIN back to the badge. */
-  const back = () => (atStart ? setAsking('badge') : set(''));
-  return { asking, plain, text: asking === 'badge' ? badge : pin, set, atStart, forward, back };
+  const back = () => (atStart ? setAsking('badge') : set(() => ''));
+  return { asking, plain, text: typed[asking], set, atStart, differ, forward, back };
+}
+
+function labelOf(asking: Asking, badge: string, known: boolean): string {
+  switch (asking) {
+    case 'badge':
+      return 'Badge: scan it or type its number';
+    case 'pin':
+      return known ? 'Your PIN' : `PIN for badge ${badge}`;
+    case 'own':
+      return 'This PIN was handed to you. Choose one of your own: 6 digits or more';
+    case 'again':
+      return 'Your own PIN once more';
+  }
 }
 
 /** Badge, then PIN, in one field that takes a scan or typing, with keys for gloves. A PIN that was refused is asked for again. */
 export function BadgePin({ onDone, error, busy, done, known = false }: Props) {
-  const { asking, plain, text, set, atStart, forward, back } = useBadgePin(onDone, known);
+  const { asking, plain, text, set, atStart, differ, forward, back } = useBadgePin(onDone, known);
   const input = useRef<HTMLInputElement>(null);
   // Whoever has touched a key types on without looking for the field.
   const pressed = (work: () => void) => () => {
@@ -44,30 +78,39 @@ export function BadgePin({ onDone, error, busy, done, known = false }: Props) {
   };
   return (
     <form onSubmit={submit} noValidate>
-      <label className="mb-1 block text-soft" htmlFor="bench-entry">
-        {asking === 'badge' ? 'Badge: scan it or type its number' : known ? 'Your PIN' : `PIN for badge ${plain}`}
-      </label>
-      <input
-        id="bench-entry"
-        ref={input}
-        key={asking}
-        autoFocus
-        inputMode="numeric"
-        autoComplete="off"
-        type={asking === 'pin' ? 'password' : 'text'}
-        className="h-20 w-full rounded border-2 border-now bg-sheet px-4 text-4xl font-semibold"
-        value={text}
-        onChange={(e) => set(e.target.value)}
-      />
+      <Entry key={asking} field={input} label={labelOf(asking, plain, known)} hidden={asking !== 'badge'} text={text} onType={(value) => set(() => value)} />
       <p role="alert" className="min-h-7 py-1 text-fault">
-        {error}
+        {differ ? 'The two differ. Choose it once more.' : asking === 'again' ? '' : error}
       </p>
       <Keys back={atStart ? 'Badge' : 'Clear'} onKey={(k) => pressed(() => set((v) => v + k))} onBack={pressed(back)}>
         <button type="submit" disabled={busy} className="h-24 rounded border border-now bg-now text-xl font-semibold text-on-now">
-          {asking === 'badge' ? 'Next' : done}
+          {asking === 'badge' || asking === 'own' ? 'Next' : done}
         </button>
       </Keys>
     </form>
+  );
+}
+
+type EntryProps = { field: RefObject<HTMLInputElement | null>; label: string; hidden: boolean; text: string; onType: (text: string) => void };
+
+function Entry({ field, label, hidden, text, onType }: EntryProps) {
+  return (
+    <>
+      <label className="mb-1 block text-soft" htmlFor="bench-entry">
+        {label}
+      </label>
+      <input
+        id="bench-entry"
+        ref={field}
+        autoFocus
+        inputMode="numeric"
+        autoComplete="off"
+        type={hidden ? 'password' : 'text'}
+        className="h-20 w-full rounded border-2 border-now bg-sheet px-4 text-4xl font-semibold"
+        value={text}
+        onChange={(e) => onType(e.target.value)}
+      />
+    </>
   );
 }
 

@@ -1,13 +1,13 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
-const face = (main: boolean) =>
-  `inline-block rounded border px-4 py-2 text-[15px] font-semibold whitespace-nowrap ${main ? 'border-now bg-now text-on-now hover:opacity-90' : 'border-line bg-sheet hover:bg-paper'}`;
+const face = (main: boolean, wide = false) =>
+  `inline-block ${wide ? 'min-w-44 text-center' : ''} rounded border px-4 py-2 text-[15px] font-semibold whitespace-nowrap ${main ? 'border-now bg-now text-on-now hover:opacity-90' : 'border-line bg-sheet hover:bg-paper'}`;
 
 /** What looks like a button and goes somewhere. */
-export function ButtonLink({ to, main = false, children }: { to: string; main?: boolean; children: ReactNode }) {
+export function ButtonLink({ to, main = false, wide = false, children }: { to: string; main?: boolean; wide?: boolean; children: ReactNode }) {
   return (
-    <Link to={to} className={face(main)}>
+    <Link to={to} className={face(main, wide)}>
       {children}
     </Link>
   );

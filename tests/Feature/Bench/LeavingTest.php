@@ -49,6 +49,7 @@ final class LeavingTest extends FeatureTestCase
 
     public function test_a_job_on_the_hook_says_how_long_it_takes_and_where_it_can_be_left(): void
     {
+        $this->world->desk('lead', 'POST', 'shop/shifts', ['shifts' => [['name' => 'early', 'from' => '06:00', 'to' => '14:00']]])->assertNoContent();
         $this->travelTo(CarbonImmutable::parse('2026-03-02 13:59', 'Europe/London'));
         $times = $this->times();
 
@@ -105,21 +106,23 @@ final class LeavingTest extends FeatureTestCase
         self::assertSame('left at the bench', $this->bench->show()['left']['says']);
     }
 
-    /** @return iterable<string, array{string, string, string|null, int|null}> */
+    /** @return iterable<string, array{list<array{name: string, from: string, to: string}>, string, string|null, int|null}> */
     public static function shifts(): iterable
     {
-        yield 'the next one today' => ['14:00,22:00', '2026-03-02 13:00', '14:00', 3_600];
-        yield 'the one after, once it has ended' => ['14:00, 22:00', '2026-03-02 14:00', '22:00', 28_800];
-        yield 'over midnight' => ['06:00,14:00', '2026-03-02 22:00', '06:00', 28_800];
-        yield 'the night in which the clock is put forward' => ['06:00', '2026-03-28 23:00', '06:00', 21_600];
-        yield 'a shop that says none' => ['', '2026-03-02 13:00', null, null];
+        $two = [['name' => 'early', 'from' => '06:00', 'to' => '14:00'], ['name' => 'late', 'from' => '14:00', 'to' => '22:00']];
+        yield 'the one that is on' => [$two, '2026-03-02 13:00', '14:00', 3_600];
+        yield 'the one after, once it has ended' => [$two, '2026-03-02 14:00', '22:00', 28_800];
+        yield 'none between the last of a day and the first of the next' => [$two, '2026-03-02 22:30', null, null];
+        yield 'a shop that says none' => [[], '2026-03-02 13:00', null, null];
     }
 
+    /** @param  list<array{name: string, from: string, to: string}>  $shifts */
     #[DataProvider('shifts')]
-    public function test_the_shift_ends_by_the_shops_own_clock(string $ends, string $now, ?string $at, ?int $seconds): void
+    public function test_the_shift_ends_by_the_shops_own_clock(array $shifts, string $now, ?string $at, ?int $seconds): void
     {
-        config(['shop.shift_ends' => $ends, 'shop.time_zone' => 'Europe/London']);
-        $end = ShiftEnd::after(CarbonImmutable::parse($now, 'Europe/London')->utc());
+        $this->world->desk('lead', 'POST', 'shop', ['shop' => ['name' => 'Fenmoor', 'time_zone' => 'Pacific/Auckland', 'torque_unit' => 'N.m', 'length_unit' => 'mm']])->assertNoContent();
+        $this->world->desk('lead', 'POST', 'shop/shifts', ['shifts' => $shifts])->assertNoContent();
+        $end = ShiftEnd::after(CarbonImmutable::parse($now, 'Pacific/Auckland')->utc());
 
         self::assertSame([$at, $seconds], [$end?->at, $end?->seconds]);
     }

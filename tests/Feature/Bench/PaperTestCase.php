@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Bench;
 
+use App\People\Shop;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
@@ -40,7 +41,7 @@ abstract class PaperTestCase extends FeatureTestCase
 
     protected function back(string $number, ?string $worker = null, int $status = 200): string
     {
-        $this->desk('POST', "cards/$number/back", ['worked_by' => $worker ?? $this->world->person('1041')->id, 'worked_on' => now()->setTimezone(config('shop.time_zone'))->format('Y-m-d')])->assertStatus($status);
+        $this->desk('POST', "cards/$number/back", ['worked_by' => $worker ?? $this->world->person('1041')->id, 'worked_on' => Shop::here()->today()->date])->assertStatus($status);
 
         return $number;
     }

@@ -17,11 +17,11 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * A command from a desk that brings an id is carried out once: sent again it is answered as it was, and with other content
  * it is refused. The answer is kept in the transaction of what it answers. What was refused is forgotten and may be tried
- * again. Commands whose entry carries the id themselves see to it by themselves; a bench's token is handed out only once.
+ * again. Commands whose entry carries the id themselves see to it by themselves; a token, a PIN or a link is handed out only once.
  */
 final class OnceById
 {
-    private const BY_THEMSELVES = ['api/builds', 'api/builds/*/assignments', 'api/library/permits', 'api/devices', 'api/session*', 'api/bench/*', 'api/stand-ins/*'];
+    private const BY_THEMSELVES = ['api/builds', 'api/builds/*/assignments', 'api/library/permits', 'api/devices', 'api/people/*/pin', 'api/people/*/link', 'api/first-use*', 'api/welcome/*', 'api/session*', 'api/bench/*', 'api/stand-ins/*'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

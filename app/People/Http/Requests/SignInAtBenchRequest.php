@@ -14,7 +14,7 @@ final class SignInAtBenchRequest extends PersonRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['badge' => 'required|string|max:20', 'pin' => 'required|string|max:20', 'last_device_seq' => 'nullable|integer|min:0'];
+        return ['badge' => 'required|string|max:20', 'pin' => 'required|string|max:20', 'new_pin' => 'nullable|string|max:20', 'last_device_seq' => 'nullable|integer|min:0'];
     }
 
     /** @return array<string, string> */

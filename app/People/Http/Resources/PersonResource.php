@@ -16,8 +16,8 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class PersonResource extends JsonResource
 {
-    /** @param  list<string>  $locked  ids of those whose PIN is locked for now */
-    public function __construct(Person $person, private readonly array $locked)
+    /** @param  array<string, mixed>  $beside  secrets, skills and absences, as the sheet knows them */
+    public function __construct(Person $person, private readonly array $beside)
     {
         parent::__construct($person);
     }
@@ -25,12 +25,16 @@ final class PersonResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return [
+        return $this->beside + [
             'id' => $this->resource->id,
             'name' => $this->resource->displayName(),
+            'sign_in_name' => $this->resource->sign_in_name,
             'badge' => $this->resource->badge,
-            'roles' => $this->resource->personRoles->map(fn (PersonRole $r): string => $r->role->words())->values(),
-            'pin_locked' => in_array($this->resource->id, $this->locked, true),
+            'customer' => $this->resource->customer,
+            'shift' => $this->resource->shift,
+            'left_at' => $this->resource->left_at?->toIso8601ZuluString(),
+            'roles' => $this->resource->personRoles->map(fn (PersonRole $r): string => $r->role->value)->values(),
+            'stands_as' => $this->resource->personRoles->map(fn (PersonRole $r): string => $r->role->words())->values(),
         ];
     }
 }

@@ -3,9 +3,9 @@ import { Dialog } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useNavigate } from 'react-router';
-import { SESSION, signInAtBench, useMe, useSession, useSetSession } from '@/api/session';
+import { type BadgeAndPin, SESSION, signInAtBench, useMe, useSession, useSetSession, wasTaken } from '@/api/session';
 import type { Session } from '@/api/types';
-import { Problem, sentenceOf } from '@/lib/problem';
+import { Problem, sentenceOf, wantsOwn } from '@/lib/problem';
 import { BadgePin } from '@/ui/BadgePin';
 import { BENCH } from '../queries';
 import { useOutbox } from '../useOutbox';
@@ -70,7 +70,7 @@ function useUnlock(lastSeq: LockProps['lastSeq'], onOpen: () => void) {
   const setSession = useSetSession();
   const navigate = useNavigate();
   return useMutation({
-    mutationFn: (given: { badge: string; pin: string }) => signInAtBench(given, lastSeq),
+    mutationFn: (given: BadgeAndPin) => signInAtBench(given, lastSeq),
     onSuccess: async (next) => {
       onOpen();
       if (next.person?.sitting === me.sitting) {
@@ -106,13 +106,8 @@ function LockScreen({ who, shown, unsent, lastSeq, onOpen, onWithoutPin }: LockP
           <BadgePin
             done="Open"
             busy={unlock.isPending}
-            error={unlock.isError && !nobody ? sentenceOf(unlock.error) : ''}
-            onDone={async (badge, pin) =>
-              unlock.mutateAsync({ badge, pin }).then(
-                () => true,
-                () => false,
-              )
-            }
+            error={unlock.isError && !nobody && !wantsOwn(unlock.error) ? sentenceOf(unlock.error) : ''}
+            onDone={async (badge, pin, own) => wasTaken(unlock.mutateAsync({ badge, pin, ...(own === undefined ? {} : { new_pin: own }) }))}
           />
         </section>
       </div>

@@ -1,8 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { signInAtBench, useSession, useSetSession } from '@/api/session';
+import { type BadgeAndPin, signInAtBench, useSession, useSetSession, wasTaken } from '@/api/session';
 import type { Session } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
+import { sentenceOf, wantsOwn } from '@/lib/problem';
 import { BadgePin } from '@/ui/BadgePin';
 import { useTheme } from '@/ui/theme';
 import { SignInSheet } from '../SignInSheet';
@@ -23,7 +23,7 @@ function BadgeAndPin({ session, lastSeq }: Props & { session: Session | undefine
   const navigate = useNavigate();
   const [params] = useSearchParams();
   const signIn = useMutation({
-    mutationFn: (given: { badge: string; pin: string }) => signInAtBench(given, lastSeq),
+    mutationFn: (given: BadgeAndPin) => signInAtBench(given, lastSeq),
     onSuccess: (next) => {
       setSession(next);
       void navigate(params.get('then') ?? '/bench', { replace: true });
@@ -34,13 +34,8 @@ function BadgeAndPin({ session, lastSeq }: Props & { session: Session | undefine
       <BadgePin
         done="Sign in"
         busy={signIn.isPending}
-        error={signIn.isError ? sentenceOf(signIn.error) : ''}
-        onDone={async (badge, pin) =>
-          signIn.mutateAsync({ badge, pin }).then(
-            () => true,
-            () => false,
-          )
-        }
+        error={signIn.isError && !wantsOwn(signIn.error) ? sentenceOf(signIn.error) : ''}
+        onDone={async (badge, pin, own) => wasTaken(signIn.mutateAsync({ badge, pin, ...(own === undefined ? {} : { new_pin: own }) }))}
       />
       <p className="mt-5 text-soft">
         <Link className="underline" to="/sign-in">

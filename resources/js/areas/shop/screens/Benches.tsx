@@ -1,4 +1,4 @@
-import { type SyntheticEvent, Suspense, lazy, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { useZone } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
 import { day } from '@/lib/typeset';
@@ -8,26 +8,19 @@ import { TableHead } from '@/ui/TableHead';
 import { Failure, Loaded } from '@/ui/states';
 import type { PeopleAndBenches } from '@/api/types';
 import { Machine } from '../Machine';
-import { useEnrol, usePeople, useRevoke, useUnlockPin } from '../queries';
-
-// Its form is of many parts, and this area is fetched with the very first page.
-const Deputies = lazy(async () => ({ default: (await import('../Deputies')).Deputies }));
+import { useEnrol, usePeople, useRevoke } from '../queries';
 
 type Listed = PeopleAndBenches;
 
-/** Who works here, and which browsers are benches. */
-export function People() {
+/** Which browsers are benches, and how the server stands. */
+export function Benches() {
   const query = usePeople();
   return (
-    <main className="grid gap-x-14 gap-y-8 p-7 lg:grid-cols-2">
+    <main className="grid gap-x-14 gap-y-8 px-7 py-4">
       <Loaded query={query}>
         {(listed) => (
           <>
-            <PeopleTable people={listed.people} />
-            <Benches devices={listed.devices} />
-            <Suspense>
-              <Deputies people={listed.people} deputies={listed.deputies} />
-            </Suspense>
+            <BenchTable devices={listed.devices} />
             <Machine />
           </>
         )}
@@ -36,41 +29,12 @@ export function People() {
   );
 }
 
-function PeopleTable({ people }: { people: Listed['people'] }) {
-  const unlock = useUnlockPin();
-  return (
-    <section>
-      <h1 className="text-2xl">People</h1>
-      <table className="mt-4 w-full">
-        <TableHead columns={['name', 'stands as', ['badge', 'text-right'], ['', 'w-32']]} />
-        <tbody>
-          {people.map((person) => (
-            <tr key={person.id} className="h-11 border-b border-hair">
-              <td className="font-semibold">{person.name}</td>
-              <td className="text-soft">{person.roles.join(', ')}</td>
-              <td className="text-right">{person.badge ?? '–'}</td>
-              <td className="text-right">
-                {person.pin_locked && (
-                  <Button small onClick={() => unlock.mutate(person.id)}>
-                    Unlock PIN
-                  </Button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {unlock.isError && <Failure sentence={sentenceOf(unlock.error)} />}
-    </section>
-  );
-}
-
-function Benches({ devices }: { devices: Listed['devices'] }) {
+function BenchTable({ devices }: { devices: Listed['devices'] }) {
   const zone = useZone();
   const revoke = useRevoke();
   return (
-    <section>
-      <h2 className="text-2xl">Benches</h2>
+    <section className="max-w-3xl">
+      <h1 className="text-2xl">Benches</h1>
       <table className="mt-4 w-full">
         <TableHead columns={['bench', 'enrolled', ['', 'w-40']]} />
         <tbody>
@@ -102,7 +66,8 @@ function Benches({ devices }: { devices: Listed['devices'] }) {
   );
 }
 
-function EnrolForm() {
+/** This very browser becomes a bench. */
+export function EnrolForm() {
   const [name, setName] = useState('');
   const enrol = useEnrol();
   const submit = (event: SyntheticEvent) => {

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Builds;
+
+use App\Builds\Models\RunProgress;
+use App\Builds\Queries\JointStrip;
+use App\Ledger\Entry;
+use App\Ledger\ErasableTexts;
+use App\Library\Queries\RevisionFaces;
+use App\People\Ability;
+use App\People\Shop;
+use App\Record\BuildState;
+use App\Record\Models\Subject;
+use App\Shared\Contracts\Need;
+use App\Shared\Contracts\NeedsMe;
+use App\Shared\Contracts\Urgency;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use stdClass;
+
+/** What stands still on the engines that are open, and which of them nothing holds any more. A fixed number of questions, however many stand there. */
+final readonly class BuildNeeds implements NeedsMe
+{
+    public function __construct(private JointStrip $strip)
+    {
+    }
+
+    public function needs(): array
+    {
+        if (Gate::denies(Ability::GiveWork->value)) {
+            return [];
+        }
+
+        return [...$this->runs(), ...$this->done()];
+    }
+
+    /** @return list<Need> */
+    private function runs(): array
+    {
+        $runs = DB::table('runs')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('joints', 'joints.id', '=', 'runs.joint')->join('run_progress', 'run_progress.run', '=', 'runs.id')
+            ->leftJoin('people', 'people.id', '=', 'runs.person')->leftJoin('devices', 'devices.id', '=', 'runs.device')->leftJoin('customers', 'customers.id', '=', 'subjects.customer')
+            ->leftJoin('ledger_streams', 'ledger_streams.stream', '=', DB::raw("CONCAT('run/', runs.id)"))
+            ->leftJoin('ledger_entries as last', fn ($join) => $join->on('last.stream', '=', 'ledger_streams.stream')->on('last.seq', '=', DB::raw('ledger_streams.next_seq - 1')))
+            ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->where(fn ($q) => $q->where('run_progress.stopped', true)->orWhere('last.type', 'parked'))->orderBy('last.received_at')
+            ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.type as last', 'last.body', 'last.leaf_hash', 'last.received_at', 'run_progress.*']);
+        $faces = RevisionFaces::of($runs->pluck('revision')->all());
+
+        return array_values($runs->map(fn (stdClass $run): Need => $this->run($run, $faces[$run->revision]['sketch'] ?? null))->all());
+    }
+
+    /** @param  array<string, mixed>|null  $map */
+    private function run(stdClass $run, ?array $map): Need
+    {
+        $what = sprintf('%s, %s', Subject::titled($run->serial, (int) $run->build_number), lcfirst($run->joint));
+        $joint = $map === null ? null : ['map' => $map, 'marks' => RunProgress::shown($run)['marks']];
+        $since = self::since((string) $run->received_at);
+        if (! $run->stopped) {
+            $entry = Entry::fromBytes($run->body, $run->leaf_hash);
+            $says = ErasableTexts::of($entry->id(), 'reason') ?? (string) $entry->optional('event.reason');
+
+            return new Need(Urgency::StandsStill, "$what: left at the bench", sprintf('“%s” – %s at %s, %s.', $says, $run->person ?? 'somebody', $run->device, $since), 'See what it needs', '/builds/'.$run->subject, $joint);
+        }
+
+        return new Need(Urgency::StandsStill, "$what: stopped", sprintf('%s %s, %s at %s, %s.', $run->why, $run->customer, $run->person ?? 'somebody', $run->device, $since), 'Look at it', '/builds/'.$run->subject, $joint);
+    }
+
+    private static function since(string $at): string
+    {
+        $local = Shop::here()->clock(CarbonImmutable::parse($at, 'UTC'));
+
+        return 'since '.($local->isSameDay(Shop::here()->clock(now()->toImmutable())) ? $local->format('H:i') : $local->format('j F, H:i'));
+    }
+
+    /** @return list<Need> engines of which every joint that has a procedure is done */
+    private function done(): array
+    {
+        $open = Subject::query()->with('owner')->where('state', BuildState::Open->value)->orderBy('opened_at')->get();
+        $strips = $this->strip->ofAll($open);
+        $ready = $open->filter(fn (Subject $s): bool => self::isDone(collect($strips[$s->id])));
+
+        return array_values($ready->map(fn (Subject $s): Need => new Need(
+            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint that has a procedure is done. %s.', $s->owner->name ?? ''), 'Finish it', '/builds/'.$s->id,
+            self::drawn($strips[$s->id], $this->strip->maps()),
+        ))->all());
+    }
+
+    /** @param  Collection<int, array<string, mixed>>  $joints */
+    private static function isDone(Collection $joints): bool
+    {
+        $asked = $joints->filter(fn (array $j): bool => $j['options'] !== [] || $j['given'] !== null);
+
+        return $asked->isNotEmpty() && $asked->every(fn (array $j): bool => ($j['run']['finished'] ?? false) === true);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $joints
+     * @param  array<string, array<string, mixed>>  $maps
+     * @return array<string, mixed>|null the first of them, as it stands
+     */
+    private static function drawn(array $joints, array $maps): ?array
+    {
+        foreach ($joints as $joint) {
+            $map = $maps[$joint['revision']['id'] ?? ''] ?? null;
+            if ($map !== null && $joint['run'] !== null) {
+                return ['map' => $map, 'marks' => $joint['run']['marks']];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Library\Models\Permit;
+use App\Library\Models\Procedure;
+use App\Library\Models\RevisionStatus;
+use App\Library\Models\Standard;
+use App\Library\Models\WorkingDraft;
+use App\Library\Queries\RevisionFaces;
+use App\People\Ability;
+use App\People\Shop;
+use App\Shared\Contracts\Need;
+use App\Shared\Contracts\NeedsMe;
+use App\Shared\Contracts\Urgency;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
+
+/** What waits for a signature, for whoever may give it; and what was sent back, for whoever wrote it. */
+final class LibraryNeeds implements NeedsMe
+{
+    public function needs(): array
+    {
+        return [
+            ...(Gate::allows(Ability::ApproveProcedures->value) ? [...self::revisions(), ...self::standards(), ...self::permits()] : []),
+            ...(Gate::allows(Ability::DraftProcedures->value) ? self::sentBack() : []),
+        ];
+    }
+
+    /** @return list<Need> nothing that one has written oneself */
+    private static function revisions(): array
+    {
+        $waiting = RevisionStatus::query()->where('state', RevisionState::InReview->value)->orderBy('submitted_at')->get()
+            ->reject(fn (RevisionStatus $s): bool => in_array(Auth::id(), Authors::ofRevision($s->revision), true));
+        $procedures = self::procedures($waiting->pluck('procedure')->all());
+        $faces = RevisionFaces::of($waiting->pluck('revision')->all());
+
+        return array_values($waiting->map(fn (RevisionStatus $s): Need => new Need(
+            Urgency::Next, sprintf('%s: revision %s waits for a signature', $procedures->find($s->procedure)?->title(), $s->letter),
+            sprintf('Handed in %s. No engine is given to it before somebody signs.', self::on($s->submitted_at)), 'Read and sign', '/library/'.$s->revision,
+            self::drawn($faces, $s),
+        ))->all());
+    }
+
+    /** @return list<Need> */
+    private static function standards(): array
+    {
+        return array_values(Standard::query()->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('code')->get()->map(fn (Standard $s): Need => new Need(
+            Urgency::Next, "Window standard $s->code waits for a signature", sprintf('± %s of a bare %s; it stands in %s. Nothing is approved with it before.', $s->tolerance, $s->quantity, $s->source), 'Look and sign', '/library/sources',
+        ))->all());
+    }
+
+    /** @return list<Need> */
+    private static function permits(): array
+    {
+        return array_values(Permit::query()->with('ofProcedure')->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('asked_at')->get()->map(fn (Permit $p): Need => new Need(
+            Urgency::Next, "Deviation permit $p->code waits for a signature", sprintf('%s: %s. Asked for %s.', $p->ofProcedure->title(), $p->departure, self::on($p->asked_at)), 'Look and sign', '/library/permits',
+        ))->all());
+    }
+
+    /** @return list<Need> */
+    private static function sentBack(): array
+    {
+        $drafts = WorkingDraft::query()->where('author', Auth::id())->get()->keyBy('procedure');
+        $back = RevisionStatus::query()->where('state', RevisionState::Returned->value)->whereIn('procedure', $drafts->keys()->all())->get()
+            ->filter(fn (RevisionStatus $s): bool => $drafts->get($s->procedure)?->letter === $s->letter);
+        $procedures = self::procedures($back->pluck('procedure')->all());
+        $faces = RevisionFaces::of($back->pluck('revision')->all());
+
+        return array_values($back->map(fn (RevisionStatus $s): Need => new Need(
+            Urgency::Next, sprintf('%s: revision %s was sent back', $procedures->find($s->procedure)?->title(), $s->letter), sprintf('“%s”', $s->remark), 'Set it right', '/library/drafts/'.$s->procedure, self::drawn($faces, $s),
+        ))->all());
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $ids
+     * @return Collection<int, Procedure>
+     */
+    private static function procedures(array $ids): Collection
+    {
+        return Procedure::query()->with('atJoint.inFamily')->whereKey($ids)->get();
+    }
+
+    /**
+     * @param  array<string, array{sketch: array<string, mixed>}>  $faces
+     * @return array<string, mixed>|null
+     */
+    private static function drawn(array $faces, RevisionStatus $of): ?array
+    {
+        return isset($faces[$of->revision]) ? ['map' => $faces[$of->revision]['sketch'], 'marks' => []] : null;
+    }
+
+    private static function on(?CarbonImmutable $at): string
+    {
+        return $at === null ? '' : 'on '.Shop::here()->clock($at)->format('j F');
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\People\Models\Person;
+use App\People\Queries\SkillBoard;
+use App\People\Queries\StepsLeft;
+use App\Shared\Contracts\Need;
+use App\Shared\Contracts\NeedsMe;
+use App\Shared\Contracts\Urgency;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+
+/** Who is locked out, what only one can do, and what a shop that has just begun still has to do. */
+final readonly class PeopleNeeds implements NeedsMe
+{
+    public function __construct(private StepsLeft $steps, private SkillBoard $board)
+    {
+    }
+
+    public function needs(): array
+    {
+        return [
+            ...(Gate::allows(Ability::UnlockPins->value) ? self::locked() : []),
+            ...(Gate::allows(Ability::SignSkills->value) ? $this->skills() : []),
+            ...(Gate::allows(Ability::SetShop->value) ? $this->steps() : []),
+        ];
+    }
+
+    /** @return list<Need> */
+    private static function locked(): array
+    {
+        $locked = Person::query()->where('left_at', null)->whereIn('id', DB::table('pin_counters')->where('next_try_at', '>', now()->format('Y-m-d H:i:s.u'))->pluck('person'))->get();
+
+        return array_values($locked->map(fn (Person $p): Need => new Need(Urgency::StandsStill, $p->displayName().' is locked out at a bench', 'Too many wrong PINs. It opens again by itself after a while.', 'Unlock the PIN', '/people?person='.$p->id))->all());
+    }
+
+    /** @return list<Need> */
+    private function skills(): array
+    {
+        return array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $this->board->summary(Person::query()->get(), $this->board->current()));
+    }
+
+    /** @return list<Need> */
+    private function steps(): array
+    {
+        $left = array_filter($this->steps->all(), fn (array $step): bool => in_array($step['state'], ['open', 'later'], true));
+
+        return array_values(array_map(fn (array $step): Need => new Need(Urgency::Next, $step['title'].': still to be done', ucfirst($step['about']).'.', 'Do it', '/first-steps?step='.$step['key']), $left));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\Queries;
+
+use App\People\Models\Person;
+use App\People\Models\Skill;
+use App\People\Shop;
+use Illuminate\Support\Collection;
+use Tekkal\Core\Schedule\SkillStanding;
+
+/** Who may do what alone, by family and method: where only one can, and what ends soon. */
+final class SkillBoard
+{
+    /** @return Collection<int, Skill> the last word about each person, family and method */
+    public function current(): Collection
+    {
+        return Skill::query()->where('ended_at', null)->orderBy('family')->get();
+    }
+
+    /** @return array<string, mixed> */
+    public function shown(Skill $skill, ?string $signedBy): array
+    {
+        return [
+            'id' => $skill->id, 'family' => $skill->family, 'method' => $skill->method->value, 'earned' => $skill->earned, 'wanted' => $skill->wanted, 'builds' => $skill->builds, 'note' => $skill->note,
+            'signed_by' => $signedBy, 'signed_at' => $skill->signed_at->toIso8601ZuluString(), 'valid_until' => $skill->valid_until?->format('Y-m-d'), 'standing' => $skill->standing(Shop::here()->today())->value,
+        ];
+    }
+
+    /**
+     * @param  Collection<int, Skill>  $skills
+     * @return list<array{family: string, method: string, people: int}>
+     */
+    public function alone(Collection $skills): array
+    {
+        return array_values($skills->groupBy(self::key(...))->map(fn (Collection $of): array => [
+            'family' => $of->firstOrFail()->family, 'method' => $of->firstOrFail()->method->value, 'people' => $of->filter(self::mayAlone(...))->count(),
+        ])->all());
+    }
+
+    /**
+     * The skills of which this person is the only one who may do them alone.
+     *
+     * @return list<Skill>
+     */
+    public function onlyOf(Person $person): array
+    {
+        return array_values($this->current()->groupBy(self::key(...))->map(fn (Collection $of) => $of->filter(self::mayAlone(...)))
+            ->filter(fn (Collection $of): bool => $of->count() === 1 && $of->firstOrFail()->person === $person->id)->map(fn (Collection $of): Skill => $of->firstOrFail())->all());
+    }
+
+    /**
+     * What a lead has to know of it, most pressing first.
+     *
+     * @param  Collection<int, Person>  $people
+     * @param  Collection<int, Skill>  $skills
+     * @return list<string>
+     */
+    public function summary(Collection $people, Collection $skills): array
+    {
+        $names = $people->keyBy('id');
+        $said = [];
+        foreach ($skills->groupBy(self::key(...)) as $of) {
+            $able = $of->filter(self::mayAlone(...));
+            $first = $of->firstOrFail();
+            $what = $first->method->words().' on '.$first->family;
+            $said[] = match (true) {
+                $able->isEmpty() => [0, "Nobody may do $what alone."],
+                $able->count() === 1 => [1, sprintf('Only %s may do %s alone%s.', $names->get($able->firstOrFail()->person)?->displayName() ?? 'one', $what, self::ends($able->firstOrFail()))],
+                default => null,
+            };
+            foreach ($able->count() < 2 ? [] : $able->filter(fn (Skill $s): bool => $s->standing(Shop::here()->today()) === SkillStanding::Ending) as $skill) {
+                $said[] = [2, sprintf('%s’s signature for %s ends on %s.', $names->get($skill->person)?->displayName() ?? 'Somebody', $what, $skill->valid_until?->format('j F'))];
+            }
+        }
+        $said = array_values(array_filter($said));
+        usort($said, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column($said, 1);
+    }
+
+    private static function ends(Skill $skill): string
+    {
+        return $skill->standing(Shop::here()->today()) === SkillStanding::Ending ? ', and that signature ends on '.$skill->valid_until?->format('j F') : '';
+    }
+
+    private static function mayAlone(Skill $skill): bool
+    {
+        return $skill->standing(Shop::here()->today())->mayAlone();
+    }
+
+    private static function key(Skill $skill): string
+    {
+        return $skill->family.' '.$skill->method->value;
+    }
+}

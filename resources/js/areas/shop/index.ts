@@ -1,0 +1,9 @@
+export { Benches } from './screens/Benches';
+export { Customers } from './screens/Customers';
+export { FirstSteps } from './screens/FirstSteps';
+export { FirstUse } from './screens/FirstUse';
+export { PeopleBoard } from './screens/PeopleBoard';
+export { PeopleFrame } from './PeopleFrame';
+export { Shifts } from './screens/Shifts';
+export { ShopPage } from './screens/ShopPage';
+export { Welcome } from './screens/Welcome';
