@@ -49,7 +49,13 @@ final class ImportPlan
         try {
             $document = json_decode($bytes, true, DocumentReader::DEEPEST + 4, JSON_THROW_ON_ERROR);
 
-            return new self(LibraryDocument::read(is_array($document) ? $document : []));
+            $library = LibraryDocument::read(is_array($document) ? $document : []);
+            // Invented figures are for trying things out; a shop that took them for somebody's word would tighten by them.
+            if ($library->demo && config('shop.demo') !== true) {
+                throw new Refused(ProblemType::BadDocument, 'This file was written by a demo: everything in it is invented, and nothing of it gets into a shop. Nothing was written.', 422, ['field' => 'file']);
+            }
+
+            return new self($library);
         } catch (JsonException $e) {
             throw new Refused(ProblemType::BadDocument, sprintf('The file is no JSON (%s). Nothing was written.', $e->getMessage()), 422, ['field' => 'file']);
         } catch (InvalidDocument $e) {

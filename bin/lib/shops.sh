@@ -75,7 +75,7 @@ list_shops() {
     [ -f "$env" ] || continue
     any=1
     use_instance "$([ "$env" = "$ROOT/.env" ] && echo "$ROOT/var" || dirname "$env")" tekkal tekkal_app
-    printf '%-32s %-26s %s\n' "$(shop_title)" "http://127.0.0.1:$(setting TEKKAL_PORT)" "$(settle_service_user; answers 2>/dev/null && echo running || echo stopped)"
+    printf '%-32s %-26s %s\n' "$(shop_title)" "http://127.0.0.1:$(setting TEKKAL_PORT)" "$(answers 2>/dev/null && echo running || echo stopped)"
   done
   [ -n "$any" ] || say "There is nothing here yet: neither the demo nor a shop."
   say ''

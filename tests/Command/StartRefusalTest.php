@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Command;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What the start command says when it cannot start, tried in a copy of the commands with nothing installed beside them. */
@@ -53,6 +54,39 @@ final class StartRefusalTest extends TestCase
         $this->assertRefused('Port 80 cannot be used. Give a number from 1024 to 65535, such as TEKKAL_PORT=8090.', ['TEKKAL_PORT' => '80']);
     }
 
+    /** @return iterable<string, array{string, string}> */
+    public static function namesOfShops(): iterable
+    {
+        yield 'without a letter or digit' => ['– –', 'has no letter A to Z and no digit, by which its folder could be called.'];
+        yield 'two lines' => ["Orrin\nBank", 'A shop\'s name has at most 60 characters, in one line.'];
+        yield 'too long' => [str_repeat('Orrin ', 11), 'A shop\'s name has at most 60 characters, in one line.'];
+    }
+
+    #[DataProvider('namesOfShops')]
+    public function test_a_shop_is_called_by_a_name_that_a_folder_can_have(string $name, string $sentence): void
+    {
+        [$status, $said] = $this->tekkal([], 'start', '--shop', $name);
+
+        self::assertSame([1, true], [$status, str_contains($said, $sentence)], $said);
+    }
+
+    public function test_only_a_start_lists_the_shops_and_no_verb_takes_one_that_is_not_there(): void
+    {
+        self::assertStringContainsString('There is nothing here yet: neither the demo nor a shop.', $this->tekkal([], 'start', '--shop')[1]);
+        self::assertStringContainsString('Say which shop: bin/tekkal stop --shop NAME.', $this->tekkal([], 'stop', '--shop')[1]);
+        self::assertStringContainsString('There is no shop called "Orrin Bank".', $this->tekkal([], 'stop', '--shop', 'Orrin Bank')[1]);
+        self::assertStringContainsString('TEKKAL_DATA and --shop both say where the shop lies.', $this->tekkal(['TEKKAL_DATA' => $this->checkout], 'start', '--shop', 'Orrin Bank')[1]);
+    }
+
+    public function test_a_shop_is_listed_with_its_own_name_and_found_however_that_is_written(): void
+    {
+        mkdir($this->checkout.'/var/shops/o-brien-sons', 0755, true);
+        file_put_contents($this->checkout.'/var/shops/o-brien-sons/.env', "TEKKAL_PORT=8097\nTEKKAL_DEMO=false\nSHOP_NAME=\"O'Brien \\\"Sons\\\" \\\$1\"\n");
+
+        self::assertMatchesRegularExpression('~^O\'Brien "Sons" \$1 +http://127.0.0.1:8097 +stopped$~m', $this->tekkal([], 'start', '--shop')[1]);
+        self::assertStringContainsString('Tekkal is not running.', $this->tekkal([], 'stop', '--shop', "o'brien SONS")[1]);
+    }
+
     public function test_a_package_that_debian_refuses_is_named_with_the_command_to_run_by_hand(): void
     {
         $this->stub('dpkg-query', 'exit 1');
@@ -88,17 +122,27 @@ final class StartRefusalTest extends TestCase
     /** @param  array<string, string>  $environment */
     private function assertRefused(string $sentence, array $environment = [], string $verb = 'start'): void
     {
-        $process = proc_open(['bash', '-c', 'exec "$0" "$1" </dev/null 2>&1', $this->checkout.'/bin/tekkal', $verb], [1 => ['pipe', 'w']], $pipes, $this->checkout, [
-            'PATH' => $this->checkout.'/stubs:'.getenv('PATH'), 'HOME' => (string) getenv('HOME'),
-        ] + $environment);
-        self::assertIsResource($process);
-        $said = (string) stream_get_contents($pipes[1]);
-        $status = proc_close($process);
+        [$status, $said] = $this->tekkal($environment, $verb);
 
         self::assertStringContainsString($sentence, $said);
         self::assertNotSame(0, $status);
         self::assertFileDoesNotExist($this->checkout.'/.env', 'nothing is left half-started');
         self::assertFileDoesNotExist($this->checkout.'/var/run');
+    }
+
+    /**
+     * @param  array<string, string>  $environment
+     * @return array{int, string} exit status and everything said
+     */
+    private function tekkal(array $environment, string ...$arguments): array
+    {
+        $process = proc_open(['bash', '-c', 'exec "$0" "$@" </dev/null 2>&1', $this->checkout.'/bin/tekkal', ...$arguments], [1 => ['pipe', 'w']], $pipes, $this->checkout, [
+            'PATH' => $this->checkout.'/stubs:'.getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+        ] + $environment);
+        self::assertIsResource($process);
+        $said = (string) stream_get_contents($pipes[1]);
+
+        return [proc_close($process), $said];
     }
 
     private function stub(string $command, string $script): void

@@ -105,6 +105,19 @@ final class KeepingTest extends TestCase
     }
 
     /** No shop ever ran on the first format, but a demo may have. */
+    public function test_nothing_of_a_demo_is_restored_into_a_shop(): void
+    {
+        [$backup] = $this->backup();
+        $shop = sys_get_temp_dir().'/tekkal-shop-'.bin2hex(random_bytes(4));
+        mkdir($shop, 0700);
+        file_put_contents($shop.'/.env', "TEKKAL_PORT=8097\nTEKKAL_DEMO=false\n");
+        [$status, $said] = Instance::run(['TEKKAL_DATA' => $shop], 'restore', '--over', $backup);
+
+        self::assertSame([1, true], [$status, str_contains($said, 'That is a backup of the demo, and nothing of it gets into a shop.')], $said);
+        self::assertSame(['.', '..', '.env'], scandir($shop), 'nothing was begun');
+        exec('rm -rf '.escapeshellarg($shop));
+    }
+
     public function test_a_demo_of_the_first_format_is_backed_up_and_loaded_afresh_and_its_backup_is_not_restored(): void
     {
         $old = 'INSERT INTO ledger_entries (entry_id, format, type, stream, seq, received_at, body, leaf_hash) VALUES (UUID(), \'tekkal.entry/1\', \'signed_in\', \'person/of-old\', 1, NOW(6), \'{}\', REPEAT(\'0\', 64))';

@@ -24,6 +24,7 @@ final class Export
 
         return [
             'format' => LibraryDocument::FORMAT,
+            ...(config('shop.demo') === true ? ['demo' => true] : []),
             'families' => array_values($families->map(self::family(...))->all()),
             'sources' => array_values(Source::query()->get()->sortBy('code')->map(fn (Source $s): array => array_filter([
                 'code' => $s->code, 'kind' => $s->kind, 'title' => $s->title, 'edition' => $s->edition, 'date' => $s->date, 'kept' => $s->kept, 'superseded_by' => $s->superseded_by,

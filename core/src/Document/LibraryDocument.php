@@ -16,12 +16,14 @@ final readonly class LibraryDocument
      * @param  list<array<string, string>>  $sources
      * @param  list<array<string, string>>  $standards
      * @param  list<array<mixed>>  $procedures  documents as they stand, not read yet
+     * @param  bool  $demo  it was written by a demo: invented, and taken by no shop
      */
     private function __construct(
         public array $families,
         public array $sources,
         public array $standards,
         public array $procedures,
+        public bool $demo = false,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class LibraryDocument
         $problems = new Problems;
         $root = new ObjectReader($document, '', $problems);
         $root->oneOf('format', [self::FORMAT]);
+        $demo = $root->boolean('demo');
         $families = array_map(self::family(...), $root->optionalObjects('families'));
         $sources = array_map(self::source(...), $root->optionalObjects('sources'));
         self::twice($root, 'families', array_column($families, 'code'));
@@ -51,7 +54,7 @@ final readonly class LibraryDocument
         $root->close();
         $problems->throwIfAny();
 
-        return new self($families, $sources, $standards, $procedures);
+        return new self($families, $sources, $standards, $procedures, $demo);
     }
 
     /** @return array{code: string, name: string, description: string, variants: list<array<string, string>>, joints: list<string>} */

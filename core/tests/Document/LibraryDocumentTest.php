@@ -38,6 +38,15 @@ final class LibraryDocumentTest extends TestCase
         self::assertSame([Bench::document('04-head-two-sizes')], LibraryDocument::read(Bench::document('04-head-two-sizes'))->procedures);
     }
 
+    public function test_what_a_demo_wrote_says_so(): void
+    {
+        $read = fn (array $more): bool => LibraryDocument::read($more + ['format' => 'tekkal.library/1'])->demo;
+
+        self::assertSame([false, true, false], [$read([]), $read(['demo' => true]), $read(['demo' => false])]);
+        $this->expectException(InvalidDocument::class);
+        $read(['demo' => 'yes']);
+    }
+
     public function test_the_published_schema_admits_what_is_read_and_refuses_what_it_can_see_is_wrong(): void
     {
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../../docs/formats/library.schema.json'), flags: JSON_THROW_ON_ERROR);

@@ -52,6 +52,19 @@ final class ImportTest extends FeatureTestCase
         $this->look(['cautions' => ['Another.']] + World::document())->assertCreated()->assertJsonPath('rows.0.what', 'changed');
     }
 
+    public function test_nothing_that_a_demo_wrote_gets_into_a_shop(): void
+    {
+        config(['shop.demo' => true]);
+        $export = (array) $this->world->desk('lead', 'GET', 'library/export')->assertOk()->json();
+        self::assertTrue($export['demo']);
+        $this->look($export)->assertCreated();
+
+        config(['shop.demo' => false]);
+        $this->look($export)->assertStatus(422)->assertJsonPath('field', 'file')
+            ->assertJsonPath('detail', 'This file was written by a demo: everything in it is invented, and nothing of it gets into a shop. Nothing was written.');
+        self::assertArrayNotHasKey('demo', (array) $this->world->desk('lead', 'GET', 'library/export')->json());
+    }
+
     public function test_what_was_looked_at_is_written_as_drafts_and_nobody_signs_by_importing(): void
     {
         $id = (string) $this->look($this->library([World::document(), ['option' => 'stud kit'] + World::document()]))->json('id');
