@@ -18,7 +18,8 @@ final class CardsFinder implements Findable
         if (Gate::denies(Ability::HandleCards->value)) {
             return [];
         }
-        $card = Card::query()->find(strtoupper($text));
+        // Numbers of cards are written in ASCII, and are compared with nothing else.
+        $card = mb_check_encoding($text, 'ASCII') ? Card::query()->find(strtoupper($text)) : null;
 
         return $card === null ? [] : [new Found('card', "Card $card->number", $card->state->words(), '/cards/'.$card->number)];
     }

@@ -13,7 +13,7 @@ use App\Shared\Contracts\Found;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 
-/** Finds builds by serial number or a part of it. */
+/** Finds builds by serial number or a part of it, or by whose they are. */
 final class BuildsFinder implements Findable
 {
     private const MOST = 12;
@@ -25,7 +25,11 @@ final class BuildsFinder implements Findable
             return [];
         }
 
-        return array_values(VisibleBuilds::newest($person, self::MOST, $text)
-            ->map(fn (Subject $s): Found => new Found('build', $s->title(), $s->state->value, '/audit/'.$s->id))->all());
+        $found = VisibleBuilds::newest($person, self::MOST, $text);
+        if ($found->isEmpty()) {
+            $found = VisibleBuilds::ofCustomer($person, self::MOST, $text);
+        }
+
+        return array_values($found->map(fn (Subject $s): Found => new Found('build', $s->title(), sprintf('%s, %s', $s->state->value, $s->owner->name ?? ''), '/audit/'.$s->id))->all());
     }
 }

@@ -51,6 +51,7 @@ use App\People\Http\PresentPeople;
 use App\People\Models\Person;
 use App\People\OldTries;
 use App\People\OwnHands;
+use App\People\PeopleFinder;
 use App\People\PeopleFirstSteps;
 use App\People\PeopleNeeds;
 use App\People\PeopleProjector;
@@ -100,7 +101,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->tag([OldTries::class, OldImports::class], Tidies::class);
         $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
         $this->people();
-        $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class], Findable::class);
+        $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class, PeopleFinder::class], Findable::class);
         $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
         $this->app->when(TodayController::class)->needs('$areas')->giveTagged(NeedsMe::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);

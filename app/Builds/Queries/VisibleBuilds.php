@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Builds\Queries;
 
+use App\People\Models\Customer;
 use App\People\Models\Person;
 use App\Record\Models\Subject;
 use Illuminate\Database\Eloquent\Builder;
@@ -18,6 +19,15 @@ final class VisibleBuilds
         $query = Subject::query()->with('owner');
 
         return $person->customer === null ? $query : $query->where('customer', $person->customer);
+    }
+
+    /** @return Collection<int, Subject> the newest of a customer whose name has this part, latest first */
+    public static function ofCustomer(Person $person, int $most, string $namePart): Collection
+    {
+        $query = self::to($person)->whereIn('customer', Customer::query()->where('name', 'like', '%'.addcslashes($namePart, '%_\\').'%')->select('id'));
+        $query->getQuery()->orderByDesc('opened_at')->limit($most);
+
+        return $query->get();
     }
 
     /** @return Collection<int, Subject> the newest of them whose serial has this part, latest first */

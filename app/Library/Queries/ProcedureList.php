@@ -26,22 +26,24 @@ final class ProcedureList
     public static function json(array $wanted): string
     {
         $query = DB::table('procedure_faces');
-        $value = self::value($wanted['find'] ?? '');
-        if ($value !== null) {
-            self::asksFor($query, $value);
-        }
         if (($wanted['family'] ?? '') !== '') {
             $query->where('family', $wanted['family']);
         }
         self::inState($query, $wanted['state'] ?? '');
         $page = max(1, (int) ($wanted['page'] ?? 1));
-        $words = $value === null ? mb_strtolower(trim($wanted['find'] ?? '')) : '';
-        if ($words === '') {
+        $words = mb_strtolower(trim($wanted['find'] ?? ''));
+        $value = self::value($words);
+        $asking = $value === null ? null : self::asksFor(clone $query, $value);
+        $total = $asking?->count() ?? 0;
+        if ($asking !== null && $total > 0) {
+            $query = $asking->offset(($page - 1) * self::PAGE)->limit(self::PAGE);
+        } elseif ($words === '') {
             $total = $query->count();
             $query->offset(($page - 1) * self::PAGE)->limit(self::PAGE);
         } else {
-            $found = self::saying($query, $words);
+            $found = $value === null ? self::saying($query, $words) : self::printing($query, $value);
             $total = count($found);
+            $value = $total > 0 ? null : $value;
             $query = DB::table('procedure_faces')->whereIn('procedure', array_slice($found, ($page - 1) * self::PAGE, self::PAGE));
         }
         $rows = $query->orderBy('place')->orderBy('procedure')->get();
@@ -75,12 +77,13 @@ final class ProcedureList
         return $read instanceof Understood ? $read->value : null;
     }
 
-    private static function asksFor(Builder $query, Written $value): void
+    private static function asksFor(Builder $query, Written $value): Builder
     {
         $base = $value->quantity()->inBase()->toFloat();
         $decimals = str_contains($value->digits, '.') ? strlen($value->digits) - strpos($value->digits, '.') - 1 : 0;
         $near = max($base * self::NEAR, 0.5 * 10 ** -$decimals * $value->unit->factor()->toFloat());
-        $query->whereIn('procedure', DB::table('target_index')->select('procedure')
+
+        return $query->whereIn('procedure', DB::table('target_index')->select('procedure')
             ->where('quantity', $value->unit->kind()->value)->whereBetween('base_value', [$base - $near, $base + $near]));
     }
 
@@ -100,14 +103,44 @@ final class ProcedureList
                 foreach ($wanted as $word) {
                     $asked->whereRaw($how, ['%'.addcslashes($word, '%_\\').'%']);
                 }
-                $found = $asked->orderBy('place')->orderBy('procedure')->pluck('procedure')->all();
+                $found = self::ids($asked);
                 if ($found !== []) {
-                    return array_map(strval(...), array_values($found));
+                    return $found;
                 }
             }
         }
 
-        return [];
+        return self::writtenOtherwise($query, $words);
+    }
+
+    /**
+     * As it is said, however it is set: "M10x1.5" is M10 × 1.5, "LR38" is LR 38.
+     *
+     * @return list<string>
+     */
+    private static function writtenOtherwise(Builder $query, string $words): array
+    {
+        $folded = (string) preg_replace('/[\s\x{A0}\x{2009}\x{202F}]+/u', '', strtr($words, ['×' => 'x', '·' => '.', '−' => '-']));
+
+        return self::ids((clone $query)->whereRaw("replace(replace(replace(replace(words, ' ', ''), '×', 'x'), '·', '.'), '−', '-') like ?", ['%'.addcslashes($folded, '%_\\').'%']));
+    }
+
+    /**
+     * A value that no target asks for may stand on a sheet all the same: as a limit, a ceiling, a size.
+     *
+     * @return list<string>
+     */
+    private static function printing(Builder $query, Written $value): array
+    {
+        [$digits, $unit] = explode("\u{A0}", $value->typeset()) + [1 => ''];
+
+        return self::ids((clone $query)->whereRaw('words regexp ?', ['(^|[^0-9a-z.])'.preg_quote($digits).'([^0-9.]|[.][^0-9]|$)'])->whereRaw('words like ?', ['%'.addcslashes(mb_strtolower($unit), '%_\\').'%']));
+    }
+
+    /** @return list<string> in the list's order */
+    private static function ids(Builder $query): array
+    {
+        return array_map(strval(...), array_values($query->orderBy('place')->orderBy('procedure')->pluck('procedure')->all()));
     }
 
     private static function inState(Builder $query, string $state): void

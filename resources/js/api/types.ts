@@ -4093,7 +4093,7 @@ export interface components {
         };
         Found: {
             /** @enum {string} */
-            kind: "build" | "procedure" | "tool" | "card";
+            kind: "build" | "procedure" | "tool" | "card" | "person";
             title: string;
             about: string;
             link: string;

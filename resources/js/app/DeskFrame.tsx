@@ -5,6 +5,7 @@ import { answerOf, api } from '@/api/client';
 import { useMay, useMe, useSession, useSignOut, useZone } from '@/api/session';
 import type { Ability } from '@/api/types';
 import { Notices } from '@/areas/people';
+import { sentenceOf } from '@/lib/problem';
 import { ScanField } from '@/ui/ScanField';
 import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { SignOut } from '@/ui/SignOut';
@@ -92,8 +93,9 @@ function Find() {
     <ScanField
       value={text}
       onChange={setText}
-      placeholder="serial, tool, marking …"
+      placeholder="serial, tool, person, value …"
       busy={found.isFetching}
+      refusal={found.isError ? sentenceOf(found.error) : null}
       hits={(found.data?.found ?? []).map((f) => ({ key: f.link, ...f }))}
       onChoose={(link) => {
         setText('');

@@ -2,7 +2,16 @@ import { type KeyboardEvent, type RefObject, useEffect, useId, useRef, useState 
 
 export type Hit = { key: string; kind: string; title: string; about: string };
 
-type Props = { value: string; onChange: (text: string) => void; hits: Hit[]; busy: boolean; onChoose: (key: string) => void; placeholder: string };
+type Props = {
+  value: string;
+  onChange: (text: string) => void;
+  hits: Hit[];
+  busy: boolean;
+  /** Why nothing could be looked for. */
+  refusal?: string | null;
+  onChoose: (key: string) => void;
+  placeholder: string;
+};
 
 /** "/" brings the cursor here from anywhere where nothing is being typed. */
 function useSlash() {
@@ -59,7 +68,7 @@ function useHits({ hits, busy, onChoose }: Props, input: RefObject<HTMLInputElem
 
 /** The one field that takes a scan or typing, with what was found below it. */
 export function ScanField(props: Props) {
-  const { value, onChange, hits, busy, placeholder } = props;
+  const { value, onChange, hits, busy, refusal = null, placeholder } = props;
   const input = useSlash();
   const list = useId();
   const { place, setPlace, open, setOpen, show, choose, onKeyDown } = useHits(props, input);
@@ -85,14 +94,14 @@ export function ScanField(props: Props) {
         onFocus={() => setOpen(true)}
         onBlur={() => show(false)}
       />
-      <HitList id={list} shown={shown} hits={hits} place={place} busy={busy} onChoose={choose} />
+      <HitList id={list} shown={shown} hits={hits} place={place} says={busy ? 'Looking …' : (refusal ?? 'Nothing here has that.')} onChoose={choose} />
     </div>
   );
 }
 
-type ListProps = { id: string; shown: boolean; hits: Hit[]; place: number; busy: boolean; onChoose: (hit: Hit) => void };
+type ListProps = { id: string; shown: boolean; hits: Hit[]; place: number; says: string; onChoose: (hit: Hit) => void };
 
-function HitList({ id, shown, hits, place, busy, onChoose }: ListProps) {
+function HitList({ id, shown, hits, place, says, onChoose }: ListProps) {
   return (
     <ul
       id={id}
@@ -118,7 +127,7 @@ function HitList({ id, shown, hits, place, busy, onChoose }: ListProps) {
           </span>
         </li>
       ))}
-      {hits.length === 0 && <li className="px-3 py-1.5 text-soft">{busy ? 'Looking …' : 'Nothing here has that.'}</li>}
+      {hits.length === 0 && <li className="px-3 py-1.5 text-soft">{says}</li>}
     </ul>
   );
 }
