@@ -8,6 +8,8 @@ use App\Builds\Models\RunProgress;
 use App\Builds\Queries\JointStrip;
 use App\Ledger\Entry;
 use App\Ledger\ErasableTexts;
+use App\Library\Models\Joint;
+use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
 use App\People\Ability;
 use App\People\Shop;
@@ -17,6 +19,7 @@ use App\Shared\Contracts\Need;
 use App\Shared\Contracts\NeedsMe;
 use App\Shared\Contracts\Urgency;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -25,6 +28,8 @@ use stdClass;
 /** What stands still on the engines that are open, and which of them nothing holds any more. A fixed number of questions, however many stand there. */
 final readonly class BuildNeeds implements NeedsMe
 {
+    private const MOST_DONE = 12;
+
     public function __construct(private JointStrip $strip)
     {
     }
@@ -78,9 +83,8 @@ final readonly class BuildNeeds implements NeedsMe
     /** @return list<Need> engines of which every joint that has a procedure is done */
     private function done(): array
     {
-        $open = Subject::query()->with('owner')->where('state', BuildState::Open->value)->orderBy('opened_at')->get();
-        $strips = $this->strip->ofAll($open);
-        $ready = $open->filter(fn (Subject $s): bool => self::isDone(collect($strips[$s->id])));
+        $ready = $this->ready();
+        $strips = $this->strip->ofAll($ready);
 
         return array_values($ready->map(fn (Subject $s): Need => new Need(
             Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint that has a procedure is done. %s.', $s->owner->name ?? ''), 'Finish it', '/builds/'.$s->id,
@@ -88,12 +92,19 @@ final readonly class BuildNeeds implements NeedsMe
         ))->all());
     }
 
-    /** @param  Collection<int, array<string, mixed>>  $joints */
-    private static function isDone(Collection $joints): bool
+    /** @return Collection<int, Subject> the oldest of them, asked of the rows: most engines that stand there are not among them */
+    private function ready(): Collection
     {
-        $asked = $joints->filter(fn (array $j): bool => $j['options'] !== [] || $j['given'] !== null);
+        $asked = array_values(array_unique(array_map(fn (array $of): string => $of[0]->joint, [...Procedures::inForceAt(Joint::query()->pluck('id')->all(), now()->toImmutable())])));
+        $ready = Subject::query()->with('owner')->where('state', BuildState::Open->value);
+        $done = fn (Builder $q, string $joint) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereColumn('runs.joint', $joint)->whereNotNull('runs.finished_at');
+        $ready->getQuery()
+            ->whereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereNotNull('runs.finished_at'))
+            ->whereNotExists(fn (Builder $q) => $q->from('assignments')->whereColumn('assignments.subject', 'subjects.id')->whereNull('taken_back_at')->whereNotExists(fn (Builder $r) => $done($r, 'assignments.joint')))
+            ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')->whereIn('joints.id', $asked)->whereNotExists(fn (Builder $r) => $done($r, 'joints.id')))
+            ->orderBy('opened_at')->limit(self::MOST_DONE);
 
-        return $asked->isNotEmpty() && $asked->every(fn (array $j): bool => ($j['run']['finished'] ?? false) === true);
+        return $ready->get()->toBase();
     }
 
     /**

@@ -21,4 +21,4 @@ foreach (['BA50-90-0000', 'BA500-90-0000'] as $serial) {
     $results = count(array_filter(array_merge(...array_column($sheet['joints'], 'lines')), fn (array $line): bool => $line['attempts'] !== []));
     $sheets[] = ['results' => $results, 'ms' => medianMs(fn () => $http->must($path))];
 }
-echo json_encode(['open' => (int) $argv[2], 'board' => besideBare($http, 'builds?state=open', 'stand-ins/bare-query/board'), 'sheets' => $sheets], JSON_THROW_ON_ERROR), "\n";
+echo json_encode(['open' => (int) $argv[2], 'board' => besideBare($http, 'builds?state=open', 'stand-ins/bare-query/board'), 'today' => besideBare($http, 'today', 'stand-ins/bare-query/today'), 'sheets' => $sheets], JSON_THROW_ON_ERROR), "\n";

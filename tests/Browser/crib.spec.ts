@@ -225,5 +225,7 @@ test('at the hook one takes a tool oneself while the keeper is away, and drops i
 
   const keeper = await (await browser.newContext()).newPage();
   await signInAtDesk(keeper, 'crib');
+  await expect(keeper.getByText('TW-13 was dropped, today,', { exact: false })).toBeVisible();
+  await keeper.goto('/crib');
   await expect(keeper.getByRole('list', { name: 'What needs a hand' }).getByText('TW-13 was dropped, today,', { exact: false })).toBeVisible();
 });

@@ -182,7 +182,7 @@ test('a page that cannot be fetched anew says from when it is, until it can', as
   }
 });
 
-test('the one field finds a serial, a tool and a head marking by keyboard, and a link asked for is kept over signing in', async ({ browser }) => {
+test('the one field finds a serial, a tool, a head marking, a value, a thread and a person by keyboard, and a link asked for is kept over signing in', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
   await expect(lead.getByRole('heading', { name: 'On the stands' })).toBeVisible();
   // A scanner types all of it at once, with its Enter.
@@ -193,6 +193,10 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
   for (const [text, place] of [
     ['TW-07', /\/crib\/tools\/TW-07/],
     ['FW 10.9', /\/library\//],
+    // As the screens print it, and as a hand types it.
+    ['32 N·m', /\/library\//],
+    ['M10x1.5', /\/library\//],
+    ['Castrel', /\/people\?person=/],
   ] as const) {
     await lead.locator('body').press('/');
     await lead.keyboard.type(text);
@@ -212,7 +216,7 @@ test('the one field finds a serial, a tool and a head marking by keyboard, and a
   await lead.getByRole('button', { name: 'Sign in' }).click();
   await expect(lead).toHaveURL(/\/crib\/tools\/TW-09/);
   await signInAtDesk(lead, 'crib');
-  await expect(lead.getByRole('heading', { name: 'Crib' })).toBeVisible();
+  await expect(lead).toHaveURL(/\/today$/);
 });
 
 test('a scanner that types faster than the screen is drawn loses no letter and no filter', async ({ browser }) => {

@@ -24,8 +24,20 @@ final class BareQueryController
             'words' => $faces->whereRaw('cast(words as binary) like ?', ['%'.$request->query('find').'%'])->limit(self::PAGE)->get(),
             'value' => $faces->whereIn('procedure', DB::table('target_index')->select('procedure')->where('quantity', 'torque')->whereBetween('base_value', [31.9, 32.1]))->limit(self::PAGE)->get(),
             'board' => $this->board(),
+            'today' => $this->today(),
             default => DB::table('revisions')->whereIn('id', [(string) $request->query('old'), (string) $request->query('new')])->get(),
         }]);
+    }
+
+    /** @return array<string, Collection<int, stdClass>> what a lead's first page is made of */
+    private function today(): array
+    {
+        $runs = DB::table('runs')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('run_progress', 'run_progress.run', '=', 'runs.id')->where('subjects.state', 'open')->whereNull('runs.finished_at');
+
+        return ['stopped' => (clone $runs)->where('run_progress.stopped', true)->get(), 'open' => DB::table('subjects')->where('state', 'open')->get(['id', 'serial', 'family']), 'unfinished' => $runs->get(['runs.id', 'runs.subject'])] + [
+            'skills' => DB::table('skills')->whereNull('ended_at')->get(), 'cases' => DB::table('look_back_cases')->get(), 'cards' => DB::table('job_cards')->get(), 'aside' => DB::table('readings_aside')->whereNull('disposed_at')->get(),
+            'revisions' => DB::table('revision_states')->get(['revision', 'procedure', 'state', 'letter']), 'people' => DB::table('people')->get(['id', 'name']),
+        ];
     }
 
     /** @return array<string, Collection<int, stdClass>> what a page of engines at work is made of */
