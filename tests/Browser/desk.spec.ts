@@ -182,7 +182,9 @@ test('a page that cannot be fetched anew says from when it is, until it can', as
   }
 });
 
-test('the one field finds a serial, a tool, a head marking, a value, a thread and a person by keyboard, and a link asked for is kept over signing in', async ({ browser }) => {
+test('the one field finds a serial, a tool, a head marking, a value, a thread and a person by keyboard, and a link asked for is kept over signing in', async ({
+  browser,
+}) => {
   const lead = await atDesk(browser, 'lead');
   await expect(lead.getByRole('heading', { name: 'On the stands' })).toBeVisible();
   // A scanner types all of it at once, with its Enter.
@@ -243,4 +245,19 @@ test('a scanner that types faster than the screen is drawn loses no letter and n
   await lead.getByRole('combobox', { name: 'Family' }).click();
   await lead.getByRole('option', { name: 'Wick WV9' }).click();
   await expect.poll(() => [...new URL(lead.url()).searchParams.keys()].sort()).toEqual(['family', 'state']);
+});
+
+test('who decides at a bench and never signs in there sets the PIN at a desk, behind the own name', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+  await lead.getByRole('button', { name: 'Ansa Kettleby, quality lead' }).click();
+  await lead.getByLabel('New PIN').fill('111111');
+  await expect(lead.getByRole('button', { name: 'Set it' })).toBeDisabled();
+  await lead.getByLabel('Once more').fill('111112');
+  await expect(lead.getByText('The two differ.')).toBeVisible();
+  await lead.getByLabel('Once more').fill('111111');
+  await lead.getByLabel('Your password', { exact: true }).fill('fenmoor');
+  await lead.getByRole('button', { name: 'Set it' }).click();
+  await expect(lead.getByRole('alert')).toContainText('One digit over and over is guessed first.');
+  await expect(lead.getByLabel('New PIN')).toHaveValue('111111');
+  await accessible(lead);
 });

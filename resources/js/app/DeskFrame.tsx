@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { Link, NavLink, useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
 import { useMay, useMe, useSession, useSignOut, useZone } from '@/api/session';
@@ -11,6 +11,9 @@ import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { SignOut } from '@/ui/SignOut';
 import { Unreachable } from '@/ui/Unreachable';
 import { useTheme } from '@/ui/theme';
+
+// Seldom opened, and its form is of many parts.
+const OwnPin = lazy(async () => ({ default: (await import('./OwnPin')).OwnPin }));
 
 const PLACES: { to: string; name: string; needs: Ability }[] = [
   { to: '/today', name: 'Today', needs: 'read-library' },
@@ -64,9 +67,7 @@ function Who() {
   const signOut = useSignOut();
   return (
     <div className="flex items-center gap-4 text-[15px] text-soft">
-      <span title={`${shop?.name ?? ''}${shop?.demo ? ', demo' : ''}`}>
-        {me.name}, {me.roles.join(', ')}
-      </span>
+      <Name of={`${me.name}, ${me.roles.join(', ')}`} title={`${shop?.name ?? ''}${shop?.demo ? ', demo' : ''}`} />
       <button type="button" className="quiet underline decoration-hair underline-offset-4 hover:text-ink" onClick={flip}>
         {theme === 'light' ? 'Dark' : 'Light'}
       </button>
@@ -77,6 +78,24 @@ function Who() {
         onSignOut={() => signOut.mutate()}
       />
     </div>
+  );
+}
+
+/** Who one is; whoever has a badge sets its PIN behind it. */
+function Name({ of, title }: { of: string; title: string }) {
+  const [open, setOpen] = useState(false);
+  if (useMe().badge === null) return <span title={title}>{of}</span>;
+  return (
+    <>
+      <button type="button" title={`${title}; set your PIN`} className="max-w-64 truncate hover:text-ink" onClick={() => setOpen(true)}>
+        {of}
+      </button>
+      {open && (
+        <Suspense>
+          <OwnPin onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useDayIn, useMe } from '@/api/session';
 import { sentenceOf } from '@/lib/problem';
-import { calendarDay } from '@/lib/typeset';
+import { calendarDay, shortDay } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Checkbox } from '@/ui/Checkbox';
 import { Choice } from '@/ui/Choice';
@@ -53,13 +53,13 @@ export function Deputies({ people, deputies }: { people: Person[]; deputies: Dep
 function Row({ deputy: d, name, onEnd }: { deputy: Deputy; name: string; onEnd: () => void }) {
   return (
     <tr className="h-11 border-b border-hair">
-      <td className="pr-5 font-semibold">{name}</td>
+      <td className="pr-5 font-semibold whitespace-nowrap">{name}</td>
       <td className="pr-5">{d.classes.join(', ')}</td>
       <td className="pr-5 whitespace-nowrap">
         {d.from_time} to {d.until_time}
       </td>
-      <td className="text-soft">
-        {calendarDay(d.first_day)} to {calendarDay(d.last_day)}
+      <td className="whitespace-nowrap text-soft">
+        {shortDay(d.first_day)} to {calendarDay(d.last_day)}
       </td>
       <td className="text-right">
         <Button small onClick={onEnd} aria-label={`End that ${name} stands in`}>

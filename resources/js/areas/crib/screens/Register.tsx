@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useSession } from '@/api/session';
 import type { ToolFields, ToolRows } from '@/api/types';
 import { fileText } from '@/lib/file-text';
 import { count } from '@/lib/typeset';
@@ -51,9 +52,29 @@ function Registered({ codes, onMore }: { codes: string[]; onMore: () => void }) 
   );
 }
 
+const LENGTHS = ['stretch_gauge', 'dial_indicator', 'micrometer', 'feeler_gauge', 'plastic_gauge'];
+
+/** In which unit a form of tool most likely reads, by what the shop has set. */
+function useUnits(): (form: string | undefined) => string {
+  const shop = useSession().data?.shop;
+  return (form) => {
+    if (form === undefined || shop === undefined) return '';
+    if (/wrench|multiplier|driver/.test(form)) return shop.torque_unit;
+    return LENGTHS.includes(form) ? shop.length_unit : '';
+  };
+}
+
 function One({ onDone }: { onDone: (codes: string[]) => void }) {
   const navigate = useNavigate();
   const [fields, setFields] = useState<Fields>({ directions: 'clockwise' });
+  const units = useUnits();
+  const put = (field: string, value: string) =>
+    // The unit begins as the shop has set it; whoever has typed another keeps it.
+    setFields((now) => ({
+      ...now,
+      [field]: value,
+      ...(field === 'form' && [undefined, '', units(now.form)].includes(now.unit) ? { unit: units(value) } : {}),
+    }));
   const keep = useToolCommand(() => register([fields]));
   return (
     <form
@@ -64,7 +85,7 @@ function One({ onDone }: { onDone: (codes: string[]) => void }) {
         keep.mutate(undefined, { onSuccess: () => onDone([(fields.code ?? '').toUpperCase()]) });
       }}
     >
-      <ToolFieldsForm fields={fields} wrong={fieldOf(keep.error)} onPut={(field, value) => setFields((now) => ({ ...now, [field]: value }))} />
+      <ToolFieldsForm fields={fields} wrong={fieldOf(keep.error)} onPut={put} />
       <Refusal of={keep} className="mt-3" />
       <div className="mt-5 flex gap-3">
         <Button look="main" type="submit" disabled={keep.isPending}>

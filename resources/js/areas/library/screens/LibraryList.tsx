@@ -52,6 +52,7 @@ export function LibraryList() {
         />
         <Filter label="State" value={params.get('state')} onAsk={ask('state')} options={STATE_FILTERS} />
       </div>
+      <Actions families={families} family={params.get('family')} />
       <Loaded query={query}>
         {(listing) => (
           <>
@@ -64,7 +65,6 @@ export function LibraryList() {
           </>
         )}
       </Loaded>
-      <Actions families={families} family={params.get('family')} />
     </main>
   );
 }
@@ -76,7 +76,7 @@ function Actions({ families, family }: { families: LibraryFamily[]; family: stri
   const close = () => setPanel(null);
   return (
     <>
-      <p className="no-print mt-5 flex flex-wrap items-center gap-3">
+      <p className="no-print mt-4 flex flex-wrap items-center gap-3">
         {may('draft-procedures') && (
           <>
             <Button look="main" onClick={() => setPanel('procedure')}>

@@ -77,12 +77,19 @@ function Here({ person, sheet, onOpen }: Props & { onOpen: (open: Open) => void 
   );
 }
 
+const PRESSING: Skill['standing'][] = ['ended', 'ending', 'under_supervisor', 'signed'];
+const AT_ONCE = 3;
+
 function Skills({ person, families, onSign }: { person: Person; families: PeopleAndBenches['families']; onSign: (() => void) | null }) {
   const end = useEndSkill();
+  const [all, setAll] = useState(false);
+  // What wants somebody's hand comes first; what simply holds is folded where there is much of it.
+  const skills = [...person.skills].sort((a, b) => PRESSING.indexOf(a.standing) - PRESSING.indexOf(b.standing));
+  const shown = all ? skills : skills.slice(0, AT_ONCE);
   return (
     <section aria-label="Skills">
       {person.skills.length === 0 && <p className="py-3 text-soft">Nobody has signed yet what {person.name} may do.</p>}
-      {person.skills.map((s) => (
+      {shown.map((s) => (
         <div key={s.id} className="flex items-center gap-4 border-b border-hair py-2">
           <SkillHead skill={s} size={38} />
           <p className="grow text-sm leading-5 text-soft">
@@ -99,11 +106,14 @@ function Skills({ person, families, onSign }: { person: Person; families: People
         </div>
       ))}
       <Refusal of={end} className="mt-2" />
-      {onSign && (
-        <Button className="mt-3" onClick={onSign}>
-          Sign what they may do
-        </Button>
-      )}
+      <div className="mt-3 flex items-center justify-between gap-4">
+        {onSign && <Button onClick={onSign}>Sign what they may do</Button>}
+        {shown.length < skills.length && (
+          <button type="button" className="underline decoration-hair underline-offset-4" onClick={() => setAll(true)}>
+            Show all {skills.length}
+          </button>
+        )}
+      </div>
     </section>
   );
 }
