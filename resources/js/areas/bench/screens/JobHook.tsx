@@ -36,12 +36,15 @@ export function JobHook({ notices }: { notices: ReactNode }) {
       <Unreachable zone={zone} big />
       {notices}
       <main className="relative grow px-7 pt-6 pb-4">
-        <h1 className="text-[40px] leading-tight">On {me.name}’s hook</h1>
-        {times?.shift && (
-          <p className="text-lg">
-            The shift ends at {times.shift.ends}, in {times.shift.left}.
-          </p>
-        )}
+        {/* As high as the field beside it, also between shifts, when nothing is said of one. */}
+        <div className="landscape:min-h-[84px]">
+          <h1 className="text-[40px] leading-tight">On {me.name}’s hook</h1>
+          {times?.shift && (
+            <p className="text-lg">
+              The shift ends at {times.shift.ends}, in {times.shift.left}.
+            </p>
+          )}
+        </div>
         <Cards query={query} times={times} />
       </main>
       <footer className="sticky bottom-0 flex items-center gap-4 border-t border-hair bg-paper px-7 py-3">
