@@ -53,6 +53,19 @@ final class WebServerTest extends TestCase
         self::assertNotSame('', $answer['detail']);
     }
 
+    public function test_the_key_in_an_address_does_not_come_into_the_log_with_what_went_wrong(): void
+    {
+        $key = 'kept-'.bin2hex(random_bytes(12));
+        foreach (["welcome/$key", "calendar/$key.ics"] as $path) {
+            self::assertSame(404, $this->http->get($path)[0], $path);
+        }
+        // The line is written when the answer is out already.
+        $log = fn (): string => (string) file_get_contents($this->instance->folder.'/log/problems.log');
+        self::assertTrue(Patience::until(fn (): bool => str_contains($log(), ' 404 GET /api/welcome/... ') && str_contains($log(), ' 404 GET /api/calendar/... ')));
+
+        self::assertStringNotContainsString($key, $log());
+    }
+
     /** Settings, keys, code and the record's files are no pages. */
     public function test_nothing_but_the_public_folder_is_served(): void
     {

@@ -26,7 +26,7 @@ final readonly class GiveSecret
 
     private const LINK_LETTERS = 48;
 
-    public function __construct(private Recorder $recorder)
+    public function __construct(private Recorder $recorder, private SendNotice $notice)
     {
     }
 
@@ -39,6 +39,7 @@ final readonly class GiveSecret
         $pin = Secret::drawnPin($person->badge);
         $this->recorder->transaction(function () use ($person, $lead, $pin): void {
             $this->recorder->append(new Draft(Ids::next(), 'pin_given', 'person/'.$person->id, $lead->id));
+            $this->tell($person, $lead, 'PIN', $person->credential?->pin_hash);
             Credential::query()->updateOrCreate(['person' => $person->id], ['pin_hash' => Hash::make($pin), 'pin_given' => true]);
             CheckPin::clear($person->id);
         });
@@ -61,10 +62,19 @@ final readonly class GiveSecret
         $this->recorder->transaction(function () use ($person, $by, $token, $until): void {
             DB::table('secret_links')->where('person', $person->id)->delete();
             DB::table('secret_links')->insert(['token_hash' => self::hash($token), 'person' => $person->id, 'until' => $until->format('Y-m-d H:i:s.u')]);
+            $this->tell($person, $by, 'password link', $person->credential?->password_hash);
             $this->recorder->append(new Draft(Ids::next(), 'password_link_made', 'person/'.$person->id, $by->id, data: ['until' => $until->format('Y-m-d\TH:i:s\Z')]));
         });
 
         return ['token' => $token, 'until' => $until];
+    }
+
+    /** Whoever had a secret is told that somebody made a way past it: with that one could sign in their name. */
+    private function tell(Person $person, Person $by, string $what, ?string $before): void
+    {
+        if ($before !== null && $by->id !== $person->id) {
+            ($this->notice)(sprintf('%s made a new %s for you', $by->displayName(), $what), 'If you did not ask for it, tell an approver: whoever has it could sign in your name.', '', [$person->id], $by->id);
+        }
     }
 
     public static function hash(string $token): string

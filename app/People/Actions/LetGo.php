@@ -82,6 +82,7 @@ final readonly class LetGo
             $person->left_at !== null => throw Refused::field('person', "$who has left already."),
             $person->id === $by->id => throw Refused::field('person', 'Nobody lets themselves go. Another lead does it.'),
             $successor !== null && ($successor->id === $person->id || $successor->left_at !== null) => throw Refused::field('successor', 'Choose somebody else who is here to take over.', $successor->id),
+            $successor?->customer !== null => throw Refused::field('successor', $successor->displayName().' reads for a customer and takes nothing over.', $successor->id),
             default => KeepPerson::isNotTheLastLead($person),
         };
         $held = $this->holdings($person);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\People\Queries;
 
 use App\People\Models\Person;
+use App\People\Models\PersonRole;
 use App\People\Models\Skill;
+use App\People\Role;
 use App\People\Shop;
 use Illuminate\Support\Collection;
 use Tekkal\Core\Schedule\SkillStanding;
@@ -13,10 +15,10 @@ use Tekkal\Core\Schedule\SkillStanding;
 /** Who may do what alone, by family and method: where only one can, and what ends soon. */
 final class SkillBoard
 {
-    /** @return Collection<int, Skill> the last word about each person, family and method */
+    /** @return Collection<int, Skill> the last word about each family and method, of everybody who works at a bench now */
     public function current(): Collection
     {
-        return Skill::query()->where('ended_at', null)->orderBy('family')->get();
+        return Skill::query()->where('ended_at', null)->whereIn('person', PersonRole::query()->where('role', Role::Assembler->value)->select('person'))->orderBy('family')->get();
     }
 
     /** @return array<string, mixed> */

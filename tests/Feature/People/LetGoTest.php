@@ -43,7 +43,6 @@ final class LetGoTest extends FeatureTestCase
     {
         $keep = app(KeepPerson::class);
         $lead = $this->world->person('lead');
-        $keep->roles($this->world->person('1042'), [Role::Assembler], $lead);
         $second = $keep->add(['name' => 'Orla Penhallow', 'sign_in_name' => 'orla', 'badge' => '1050'], [Role::Lead, Role::Assembler], null, $lead);
         $build = $this->world->build();
         $this->world->job($build, '1041');
@@ -54,6 +53,11 @@ final class LetGoTest extends FeatureTestCase
         self::assertSame(['Main caps of TN3-26-0001', 'the draft of Tarn TN3, main caps, stock bolts', 'a bulletin unread'], array_column((array) $this->world->desk('lead', 'GET', "people/$second->id/holdings")->assertOk()->json('holdings'), 'what'));
         $this->leaving($second, null)->assertStatus(409)->assertJsonPath('field', 'successor');
         $this->leaving($second, 'approver')->assertStatus(422)->assertJsonPath('detail', 'Orla Penhallow has job cards, and Tobin Harrowmere does not work at a bench. Choose an assembler, or take the cards back first.');
+        $this->leaving($second, 'reader')->assertStatus(422)->assertJsonPath('detail', 'Petra Lindqvale reads for a customer and takes nothing over.');
+        $this->leaving($second, '1042')->assertStatus(422)->assertJsonPath('detail', 'Orla Penhallow has drafts, and Juno Castrel writes no procedures. Choose a lead, or throw the drafts away first.');
+        self::assertNull($second->refresh()->left_at);
+        $keep->rename($this->world->person('1042'), ['name' => 'Juno Castrel', 'sign_in_name' => 'juno'], $lead);
+        $keep->roles($this->world->person('1042'), [Role::Assembler, Role::Lead], $lead);
         $this->leaving($second, '1042')->assertNoContent();
 
         $juno = $this->world->person('1042')->id;

@@ -117,6 +117,18 @@ final class SecretTest extends FeatureTestCase
         $this->getJson('/api/welcome/guess10')->assertStatus(429);
     }
 
+    public function test_whoever_had_a_secret_is_told_that_a_way_past_it_was_made(): void
+    {
+        $this->give('link', 'crib')->assertCreated();
+        $told = (array) $this->world->desk('crib', 'GET', 'notices')->json('notices');
+
+        self::assertSame(['Ansa Kettleby made a new password link for you'], array_column($told, 'title'));
+        $new = (string) $this->world->desk('lead', 'POST', 'people', ['name' => 'Orla', 'sign_in_name' => 'orla', 'badge' => '@B1050', 'roles' => ['crib_keeper'], 'password' => 'fenmoor'])->json('id');
+        $this->world->desk('lead', 'POST', "people/$new/link", ['password' => 'fenmoor'])->assertCreated();
+        self::assertSame(0, DB::table('notice_receipts')->where('person', $new)->count(), 'who has none yet is told nothing');
+        self::assertSame('1050', Person::query()->findOrFail($new)->badge, 'what a scanner puts before a badge is no part of it');
+    }
+
     public function test_neither_pin_nor_link_stands_anywhere_in_clear(): void
     {
         $token = basename((string) $this->give('link', 'crib')->json('path'));

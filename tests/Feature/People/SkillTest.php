@@ -74,6 +74,17 @@ final class SkillTest extends FeatureTestCase
         self::assertContains('Nobody may do angle on TN3 alone.', $this->world->desk('lead', 'GET', 'people')->json('summary'));
     }
 
+    public function test_who_works_at_a_bench_no_more_counts_no_more(): void
+    {
+        $this->sign('1041')->assertCreated();
+        $this->sign('1042')->assertCreated();
+        $rafe = $this->world->person('1041')->id;
+        $this->world->desk('lead', 'POST', "people/$rafe/rename", ['name' => 'Rafe Ondling', 'sign_in_name' => 'rafe'])->assertNoContent();
+        $this->world->desk('lead', 'POST', "people/$rafe/roles", ['roles' => ['crib_keeper'], 'password' => 'fenmoor'])->assertNoContent();
+
+        self::assertSame(['Only Juno Castrel may do angle on TN3 alone.'], $this->world->desk('lead', 'GET', 'people')->json('summary'));
+    }
+
     public function test_the_only_one_who_can_does_not_leave_unnoticed(): void
     {
         $this->sign('1041')->assertCreated();

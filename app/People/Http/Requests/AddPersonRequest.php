@@ -29,6 +29,7 @@ final class AddPersonRequest extends PersonRequest
     protected function prepareForValidation(): void
     {
         JsonBody::lists($this, ['roles' => 5]);
+        PersonChangeRequest::withoutPrefix($this);
     }
 
     /** @return array<string, string> */

@@ -8,6 +8,7 @@ use App\People\Http\PersonRequest;
 use App\People\Role;
 use App\Shared\Http\JsonBody;
 use App\Shared\Rules\OneLine;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** One thing about somebody changes: the address says which, and only that is asked for. */
@@ -35,6 +36,15 @@ final class PersonChangeRequest extends PersonRequest
     protected function prepareForValidation(): void
     {
         JsonBody::lists($this, ['roles' => 5]);
+        self::withoutPrefix($this);
+    }
+
+    /** What scanners put before badges is no part of one. */
+    public static function withoutPrefix(FormRequest $request): void
+    {
+        if (is_string($request->input('badge'))) {
+            $request->merge(['badge' => preg_replace('/^@B/', '', $request->input('badge'))]);
+        }
     }
 
     /** @return array<string, string> */

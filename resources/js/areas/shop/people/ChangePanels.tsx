@@ -47,11 +47,8 @@ export function BadgePanel({ person, onClose }: Props) {
   );
 }
 
-/** As it is scanned: what scanners put before badges is no part of one. */
-export const badgeOf = (typed: string): string | null => {
-  const badge = typed.trim().replace(/^@B/, '');
-  return badge === '' ? null : badge;
-};
+/** As it was scanned or typed; nothing, where nothing was. */
+export const badgeOf = (typed: string): string | null => (typed.trim() === '' ? null : typed.trim());
 
 export function RolesPanel({ person, onClose }: Props) {
   const [roles, setChosen] = useState(person.roles);
