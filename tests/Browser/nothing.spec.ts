@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { type Browser, type Page, expect } from '@playwright/test';
-import { accessible, expectBolt, layOut, takeTool, test, type } from './shop';
+import { accessible, expectBolt, layOut, slowed, takeTool, test, type } from './shop';
 
 /** A shop in which nobody is yet, and the code that its start has printed. */
 const SHOP = process.env.EMPTY_SHOP ?? '';
@@ -24,6 +24,7 @@ function family(): Buffer {
 
 const somebody = async (browser: Browser, path: string): Promise<Page> => {
   const page = await (await browser.newContext({ baseURL: SHOP })).newPage();
+  await slowed(page);
   await page.goto(path);
   return page;
 };

@@ -47,7 +47,9 @@ export const newSerial = (): string => `TN3-27-${unlike()}`;
 /** With TEKKAL_SLOW_MS set, every request and every answer is late by up to so much: what then fails hung on speed. */
 const SLOW_MS = Number(process.env.TEKKAL_SLOW_MS ?? 0);
 
-async function slowed(page: Page): Promise<void> {
+/** A page as slow as the run asks for. */
+export async function slowed(page: Page): Promise<void> {
+  if (SLOW_MS === 0) return;
   await page.addInitScript((most) => {
     const late = () => new Promise((resolve) => setTimeout(resolve, Math.random() * most));
     const ask = window.fetch.bind(window);
@@ -82,7 +84,7 @@ const PLACES: Record<string, string> = { lead: '/builds', approver: '/builds', c
 /** Somebody at a desk, signed in, at the place where their errands begin, or at another. */
 export async function atDesk(browser: Browser, name: string, place = PLACES[name] ?? '/'): Promise<Page> {
   const page = await (await signedIn(browser, name)).newPage();
-  if (SLOW_MS > 0) await slowed(page);
+  await slowed(page);
   await page.goto(place);
   await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
   return page;
@@ -102,14 +104,14 @@ export async function newBench(browser: Browser, name: string): Promise<Page> {
   await ask(context, 'devices', { name });
   await ask(context, 'session/end', { last_device_seq: null });
   const page = await context.newPage();
-  if (SLOW_MS > 0) await slowed(page);
+  await slowed(page);
   return page;
 }
 
 /** The same as one does it: the lead makes this very browser a bench, and leaves. */
 export async function newBenchByHand(browser: Browser, name: string): Promise<Page> {
   const page = await (await browser.newContext()).newPage();
-  if (SLOW_MS > 0) await slowed(page);
+  await slowed(page);
   await signInAtDesk(page, 'lead');
   await page.getByRole('link', { name: 'People' }).click();
   await page.getByRole('link', { name: 'Benches and server' }).click();
