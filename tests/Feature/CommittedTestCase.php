@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Ledger\LeafNote;
+use App\Ledger\Projectors;
 use App\Ledger\Rebuild;
 use App\Ledger\Sequencer;
 use App\Ledger\Verification\Report;
@@ -72,5 +73,22 @@ abstract class CommittedTestCase extends FeatureTestCase
             self::fail($sentence);
         };
         $rebuild->swap($rebuild->fill($failed)['leaf'], $failed);
+    }
+
+    /**
+     * Every projected row, by table, in one order.
+     *
+     * @phpstan-impure
+     *
+     * @return array<string, list<array<string, mixed>>>
+     */
+    protected function projected(): array
+    {
+        $rows = [];
+        foreach (app(Projectors::class)->tables() as $table) {
+            $rows[$table] = DB::table($table)->get()->map(fn (object $row): array => (array) $row)->sortBy(fn (array $row): string => json_encode($row) ?: '')->values()->all();
+        }
+
+        return $rows;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Ledger;
 
-use App\Ledger\Projectors;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\CommittedTestCase;
 
@@ -41,16 +40,5 @@ final class RebuiltRunsTest extends CommittedTestCase
             DB::setDefaultConnection('mariadb');
         }
         self::assertSame($before, $tables());
-    }
-
-    /** @return array<string, list<array<string, mixed>>> */
-    private function projected(): array
-    {
-        $rows = [];
-        foreach (app(Projectors::class)->tables() as $table) {
-            $rows[$table] = DB::table($table)->get()->map(fn (object $row): array => (array) $row)->sortBy(fn (array $row): string => json_encode($row) ?: '')->values()->all();
-        }
-
-        return $rows;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature\People;
 
 use App\Ledger\EraseText;
-use App\Ledger\Projectors;
 use App\People\Actions\EnterAbsence;
 use App\People\Actions\GiveSecret;
 use App\People\Actions\KeepCustomer;
@@ -68,16 +67,5 @@ final class PeopleRecordTest extends CommittedTestCase
     private function erased(string $stream, string $type): void
     {
         app(EraseText::class)((string) DB::table('ledger_entries')->where('stream', 'like', "%/$stream")->where('type', $type)->value('entry_id'), null);
-    }
-
-    /** @return array<string, list<array<string, mixed>>> */
-    private function projected(): array
-    {
-        $rows = [];
-        foreach (app(Projectors::class)->tables() as $table) {
-            $rows[$table] = DB::table($table)->get()->map(fn (object $row): array => (array) $row)->sortBy(fn (array $row): string => json_encode($row) ?: '')->values()->all();
-        }
-
-        return $rows;
     }
 }
