@@ -52,7 +52,7 @@ final readonly class BuildNeeds implements NeedsMe
             ->leftJoin('ledger_entries as last', fn ($join) => $join->on('last.stream', '=', 'ledger_streams.stream')->on('last.seq', '=', DB::raw('ledger_streams.next_seq - 1')))
             ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->where(fn ($q) => $q->where('run_progress.stopped', true)->orWhere('last.type', 'parked'))->orderBy('last.received_at')
             ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.type as last', 'last.body', 'last.leaf_hash', 'last.received_at', 'run_progress.*']);
-        $faces = RevisionFaces::of($runs->pluck('revision')->all());
+        $faces = $runs->isEmpty() ? [] : RevisionFaces::of($runs->pluck('revision')->all());
 
         return array_values($runs->map(fn (stdClass $run): Need => $this->run($run, $faces[$run->revision]['sketch'] ?? null))->all());
     }
@@ -84,6 +84,9 @@ final readonly class BuildNeeds implements NeedsMe
     private function done(): array
     {
         $ready = $this->ready();
+        if ($ready->isEmpty()) {
+            return [];
+        }
         $strips = $this->strip->ofAll($ready);
 
         return array_values($ready->map(fn (Subject $s): Need => new Need(

@@ -65,7 +65,10 @@ final class LibraryNeeds implements NeedsMe
     /** @return list<Need> */
     private static function sentBack(): array
     {
-        $drafts = WorkingDraft::query()->where('author', Auth::id())->get()->keyBy('procedure');
+        $drafts = WorkingDraft::query()->where('author', Auth::id())->get(['procedure', 'letter'])->keyBy('procedure');
+        if ($drafts->isEmpty()) {
+            return [];
+        }
         $back = RevisionStatus::query()->where('state', RevisionState::Returned->value)->whereIn('procedure', $drafts->keys()->all())->get()
             ->filter(fn (RevisionStatus $s): bool => $drafts->get($s->procedure)?->letter === $s->letter);
         $procedures = self::procedures($back->pluck('procedure')->all());

@@ -40,7 +40,10 @@ final readonly class PeopleNeeds implements NeedsMe
     /** @return list<Need> */
     private function skills(): array
     {
-        return array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $this->board->summary(Person::query()->get(), $this->board->current()));
+        $skills = $this->board->current();
+        $people = Person::query()->whereKey($skills->pluck('person')->unique()->all())->get();
+
+        return array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $this->board->summary($people, $skills));
     }
 
     /** @return list<Need> */

@@ -84,8 +84,10 @@ bench_load() { slow "40 benches for a minute" measure load php tests/Bench/load.
 bench_enter() { BASE_URL=$(address) slow "From Enter to the next step" npx playwright test --workers 1 --grep @bench; }
 
 bench_boards() {
-  slow "An engine of 500 results, one of 5,000, 600 at work" artisan db:seed --class='Tests\Bench\BoardsSeeder' --force
-  slow "Board and audit sheets" measure boards php tests/Bench/boards.php "$(address)" 600
+  # BENCH_OPEN: so many engines at work.
+  export BENCH_OPEN=${BENCH_OPEN:-600}
+  slow "An engine of 500 results, one of 5,000, $BENCH_OPEN at work" artisan db:seed --class='Tests\Bench\BoardsSeeder' --force
+  slow "Board and audit sheets" measure boards php tests/Bench/boards.php "$(address)" "$BENCH_OPEN"
 }
 # A database of millions of results, of which one tool has 20,000.
 bench_crib() {

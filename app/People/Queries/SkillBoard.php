@@ -11,10 +11,16 @@ use App\People\Role;
 use App\People\Shop;
 use Illuminate\Support\Collection;
 use Tekkal\Core\Schedule\SkillStanding;
+use Tekkal\Core\Tool\Day;
 
 /** Who may do what alone, by family and method: where only one can, and what ends soon. */
 final class SkillBoard
 {
+    /** @var array<string, SkillStanding> by skill: each is asked for several times, of dozens */
+    private array $standings = [];
+
+    private ?Day $today = null;
+
     /** @return Collection<int, Skill> the last word about each family and method, of everybody who works at a bench now */
     public function current(): Collection
     {
@@ -26,7 +32,7 @@ final class SkillBoard
     {
         return [
             'id' => $skill->id, 'family' => $skill->family, 'method' => $skill->method->value, 'earned' => $skill->earned, 'wanted' => $skill->wanted, 'builds' => $skill->builds, 'note' => $skill->note,
-            'signed_by' => $signedBy, 'signed_at' => $skill->signed_at->toIso8601ZuluString(), 'valid_until' => $skill->valid_until?->format('Y-m-d'), 'standing' => $skill->standing(Shop::here()->today())->value,
+            'signed_by' => $signedBy, 'signed_at' => $skill->signed_at->toIso8601ZuluString(), 'valid_until' => $skill->valid_until?->format('Y-m-d'), 'standing' => $this->standing($skill)->value,
         ];
     }
 
@@ -37,7 +43,7 @@ final class SkillBoard
     public function alone(Collection $skills): array
     {
         return array_values($skills->groupBy(self::key(...))->map(fn (Collection $of): array => [
-            'family' => $of->firstOrFail()->family, 'method' => $of->firstOrFail()->method->value, 'people' => $of->filter(self::mayAlone(...))->count(),
+            'family' => $of->firstOrFail()->family, 'method' => $of->firstOrFail()->method->value, 'people' => $of->filter($this->mayAlone(...))->count(),
         ])->all());
     }
 
@@ -48,7 +54,7 @@ final class SkillBoard
      */
     public function onlyOf(Person $person): array
     {
-        return array_values($this->current()->groupBy(self::key(...))->map(fn (Collection $of) => $of->filter(self::mayAlone(...)))
+        return array_values($this->current()->groupBy(self::key(...))->map(fn (Collection $of) => $of->filter($this->mayAlone(...)))
             ->filter(fn (Collection $of): bool => $of->count() === 1 && $of->firstOrFail()->person === $person->id)->map(fn (Collection $of): Skill => $of->firstOrFail())->all());
     }
 
@@ -64,15 +70,15 @@ final class SkillBoard
         $names = $people->keyBy('id');
         $said = [];
         foreach ($skills->groupBy(self::key(...)) as $of) {
-            $able = $of->filter(self::mayAlone(...));
+            $able = $of->filter($this->mayAlone(...));
             $first = $of->firstOrFail();
             $what = $first->method->words().' on '.$first->family;
             $said[] = match (true) {
                 $able->isEmpty() => [0, "Nobody may do $what alone."],
-                $able->count() === 1 => [1, sprintf('Only %s may do %s alone%s.', $names->get($able->firstOrFail()->person)?->displayName() ?? 'one', $what, self::ends($able->firstOrFail()))],
+                $able->count() === 1 => [1, sprintf('Only %s may do %s alone%s.', $names->get($able->firstOrFail()->person)?->displayName() ?? 'one', $what, $this->ends($able->firstOrFail()))],
                 default => null,
             };
-            foreach ($able->count() < 2 ? [] : $able->filter(fn (Skill $s): bool => $s->standing(Shop::here()->today()) === SkillStanding::Ending) as $skill) {
+            foreach ($able->count() < 2 ? [] : $able->filter(fn (Skill $s): bool => $this->standing($s) === SkillStanding::Ending) as $skill) {
                 $said[] = [2, sprintf('%s’s signature for %s ends on %s.', $names->get($skill->person)?->displayName() ?? 'Somebody', $what, $skill->valid_until?->format('j F'))];
             }
         }
@@ -82,14 +88,19 @@ final class SkillBoard
         return array_column($said, 1);
     }
 
-    private static function ends(Skill $skill): string
+    private function ends(Skill $skill): string
     {
-        return $skill->standing(Shop::here()->today()) === SkillStanding::Ending ? ', and that signature ends on '.$skill->valid_until?->format('j F') : '';
+        return $this->standing($skill) === SkillStanding::Ending ? ', and that signature ends on '.$skill->valid_until?->format('j F') : '';
     }
 
-    private static function mayAlone(Skill $skill): bool
+    private function mayAlone(Skill $skill): bool
     {
-        return $skill->standing(Shop::here()->today())->mayAlone();
+        return $this->standing($skill)->mayAlone();
+    }
+
+    private function standing(Skill $skill): SkillStanding
+    {
+        return $this->standings[$skill->id] ??= $skill->standing($this->today ??= Shop::here()->today());
     }
 
     private static function key(Skill $skill): string
