@@ -6,8 +6,7 @@ namespace App\Builds;
 
 use App\Builds\Models\RunProgress;
 use App\Builds\Queries\JointStrip;
-use App\Ledger\Entry;
-use App\Ledger\ErasableTexts;
+use App\Builds\Queries\LeftRun;
 use App\Library\Models\Joint;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
@@ -24,6 +23,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Tekkal\Core\Run\RunPhase;
 
 /** What stands still on the engines that are open, and which of them nothing holds any more. A fixed number of questions, however many stand there. */
 final readonly class BuildNeeds implements NeedsMe
@@ -46,31 +46,32 @@ final readonly class BuildNeeds implements NeedsMe
     /** @return list<Need> */
     private function runs(): array
     {
-        $runs = DB::table('runs')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('joints', 'joints.id', '=', 'runs.joint')->join('run_progress', 'run_progress.run', '=', 'runs.id')
+        $runs = DB::table('run_progress')->join('runs', 'runs.id', '=', 'run_progress.run')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('joints', 'joints.id', '=', 'runs.joint')
             ->leftJoin('people', 'people.id', '=', 'runs.person')->leftJoin('devices', 'devices.id', '=', 'runs.device')->leftJoin('customers', 'customers.id', '=', 'subjects.customer')
-            ->leftJoin('ledger_streams', 'ledger_streams.stream', '=', DB::raw("CONCAT('run/', runs.id)"))
-            ->leftJoin('ledger_entries as last', fn ($join) => $join->on('last.stream', '=', 'ledger_streams.stream')->on('last.seq', '=', DB::raw('ledger_streams.next_seq - 1')))
-            ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->where(fn ($q) => $q->where('run_progress.stopped', true)->orWhere('last.type', 'parked'))->orderBy('last.received_at')
-            ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.type as last', 'last.body', 'last.leaf_hash', 'last.received_at', 'run_progress.*']);
+            ->join('ledger_entries as last', fn ($join) => $join->on('last.stream', '=', DB::raw("CONCAT('run/', run_progress.run)"))->on('last.seq', '=', 'run_progress.seq'))
+            ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->where(fn (Builder $q) => $q->where('run_progress.stopped', true)->orWhere('run_progress.phase', RunPhase::Parked->value))
+            ->orderBy('last.received_at')
+            ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.received_at', 'run_progress.*']);
         $faces = $runs->isEmpty() ? [] : RevisionFaces::of($runs->pluck('revision')->all());
+        $left = LeftRun::told(array_values($runs->where('phase', RunPhase::Parked->value)->pluck('run')->map(strval(...))->all()));
 
-        return array_values($runs->map(fn (stdClass $run): Need => $this->run($run, $faces[$run->revision]['sketch'] ?? null))->all());
+        return array_values($runs->map(fn (stdClass $run): Need => self::run($run, $faces[$run->revision]['sketch'] ?? null, $left[$run->run] ?? null))->all());
     }
 
-    /** @param  array<string, mixed>|null  $map */
-    private function run(stdClass $run, ?array $map): Need
+    /**
+     * @param  array<string, mixed>|null  $map
+     * @param  array{person_name: string|null, at: string, says: string}|null  $left  when it was left as it stands
+     */
+    private static function run(stdClass $run, ?array $map, ?array $left): Need
     {
         $what = sprintf('%s, %s', Subject::titled($run->serial, (int) $run->build_number), lcfirst($run->joint));
         $joint = $map === null ? null : ['map' => $map, 'marks' => RunProgress::shown($run)['marks']];
-        $since = self::since((string) $run->received_at);
-        if (! $run->stopped) {
-            $entry = Entry::fromBytes($run->body, $run->leaf_hash);
-            $says = ErasableTexts::of($entry->id(), 'reason') ?? (string) $entry->optional('event.reason');
-
-            return new Need(Urgency::StandsStill, "$what: left at the bench", sprintf('“%s” – %s at %s, %s.', $says, $run->person ?? 'somebody', $run->device, $since), 'See what it needs', '/builds/'.$run->subject, $joint);
+        $link = '/builds/'.$run->subject;
+        if ($left !== null) {
+            return new Need(Urgency::StandsStill, "$what: left at the bench", sprintf('“%s” – %s at %s, %s.', $left['says'], $left['person_name'] ?? 'somebody', $run->device, self::since($left['at'])), 'See what it needs', $link, $joint);
         }
 
-        return new Need(Urgency::StandsStill, "$what: stopped", sprintf('%s %s, %s at %s, %s.', $run->why, $run->customer, $run->person ?? 'somebody', $run->device, $since), 'Look at it', '/builds/'.$run->subject, $joint);
+        return new Need(Urgency::StandsStill, "$what: stopped", sprintf('%s %s, %s at %s, %s.', $run->why, $run->customer, $run->person ?? 'somebody', $run->device, self::since((string) $run->received_at)), 'Look at it', $link, $joint);
     }
 
     private static function since(string $at): string

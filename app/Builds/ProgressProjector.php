@@ -27,7 +27,7 @@ final readonly class ProgressProjector implements Projector
     /** "Next" is advice by the rules of the day, and what is kept is kept each so often: with another version, other rows. */
     public function version(): string
     {
-        return '1 '.RunFold::VERSION.' '.StateCodec::VERSION.' '.RunFolds::EACH;
+        return '2 '.RunFold::VERSION.' '.StateCodec::VERSION.' '.RunFolds::EACH;
     }
 
     public function tables(): array
@@ -80,7 +80,7 @@ final readonly class ProgressProjector implements Projector
 
         return [
             'run' => $run, 'seq' => $seq, 'done' => $progress['done'], 'all_steps' => $progress['all'], 'finished' => $progress['finished'],
-            'stopped' => $progress['stopped'], 'next' => $progress['next'], 'why' => $progress['why'],
+            'stopped' => $progress['stopped'], 'phase' => $fold->state->run()->is->value, 'next' => $progress['next'], 'why' => $progress['why'],
             'rounds' => CanonicalJson::encode($progress['rounds']), 'marks' => CanonicalJson::encode($progress['marks']),
         ];
     }

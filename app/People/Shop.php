@@ -9,6 +9,8 @@ use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Schedule\Shift;
 use Tekkal\Core\Tool\Day;
+use Tekkal\Core\Unit\AngleUnit;
+use Tekkal\Core\Unit\Kind;
 
 /**
  * The shop, as it has set itself: name, time zone, units, shifts. What it has not said yet is as its instance was made.
@@ -48,6 +50,16 @@ final readonly class Shop
         $shop = ($set['shop'] ?? []) + ['name' => config('shop.name'), 'time_zone' => config('shop.time_zone'), 'torque_unit' => 'N.m', 'length_unit' => 'mm'];
 
         return new self($shop['name'], $shop['time_zone'], $shop['torque_unit'], $shop['length_unit'], array_map(fn (array $s): Shift => Shift::of($s['name'], $s['from'], $s['to']), array_values($set['shifts'] ?? [])));
+    }
+
+    /** The code of the unit in which a form for this quantity begins. */
+    public function unitFor(Kind $quantity): string
+    {
+        return match ($quantity) {
+            Kind::Torque => $this->torqueUnit,
+            Kind::Length => $this->lengthUnit,
+            Kind::Angle => AngleUnit::Degree->code(),
+        };
     }
 
     public function zone(): DateTimeZone

@@ -4,7 +4,7 @@ use App\Shared\Database\AreaMigration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** A shop of its own: how it is set, who came and left, what each may do, when they are not here, and the ways in. */
+/** A shop of its own: how it is set, who came and left, what each may do, when they are not here, the ways in; and where runs stand, for Today. */
 return new class extends AreaMigration
 {
     public function up(): void
@@ -15,6 +15,8 @@ return new class extends AreaMigration
             $this->uid($t, 'person')->nullable();
             $t->dateTime('at', 6);
         });
+        // Where a run stands, so that what was left is found without folding it.
+        Schema::hasColumn('run_progress', 'phase') || Schema::table('run_progress', fn (Blueprint $t) => $t->string('phase', 12)->charset('ascii')->default('open')->index());
         $this->people();
         $this->skills();
         $this->waysIn();

@@ -17,19 +17,31 @@ final class LeftRun
     /** @return array{person_name: string|null, at: string, says: string}|null null while somebody is at it */
     public static function of(string $run, RunFold $fold): ?array
     {
-        if ($fold->state->run()->is !== RunPhase::Parked) {
-            return null;
-        }
-        $row = DB::table('ledger_entries')->where('stream', "run/$run")->where('type', 'parked')->orderByDesc('seq')->first(['body', 'leaf_hash']);
-        if ($row === null) {
-            return null;
-        }
-        $entry = Entry::fromBytes($row->body, $row->leaf_hash);
+        return $fold->state->run()->is === RunPhase::Parked ? self::told([$run])[$run] ?? null : null;
+    }
 
-        return [
-            'person_name' => Person::query()->find($entry->person())?->displayName(), 'at' => $entry->receivedAt()->toIso8601ZuluString('millisecond'),
+    /**
+     * As many questions for many runs as for one.
+     *
+     * @param  list<string>  $runs  that were left as they stand
+     * @return array<string, array{person_name: string|null, at: string, says: string}> by run
+     */
+    public static function told(array $runs): array
+    {
+        $left = [];
+        $rows = DB::table('ledger_entries')->whereIn('stream', array_map(fn (string $run): string => "run/$run", $runs))->where('type', 'parked')->orderBy('seq')->get(['body', 'leaf_hash']);
+        foreach ($rows as $row) {
+            $entry = Entry::fromBytes($row->body, $row->leaf_hash);
+            // One that was left twice: the newest word counts.
+            $left[$entry->streamId()] = $entry;
+        }
+        $words = DB::table(ErasableTexts::TABLE)->whereIn('entry_id', array_map(fn (Entry $e): string => $e->id(), array_values($left)))->where('field', 'reason')->pluck('text', 'entry_id');
+        $people = Person::query()->whereKey(array_map(fn (Entry $e): string => $e->person(), array_values($left)))->get()->keyBy('id');
+
+        return array_map(fn (Entry $entry): array => [
+            'person_name' => $people->get($entry->person())?->displayName(), 'at' => $entry->receivedAt()->toIso8601ZuluString('millisecond'),
             // Somebody's own words lie beside the record; without any, the reason stands in it.
-            'says' => ErasableTexts::of($entry->id(), 'reason') ?? (string) $entry->optional('event.reason'),
-        ];
+            'says' => (string) ($words->get($entry->id()) ?? $entry->optional('event.reason')),
+        ], $left);
     }
 }

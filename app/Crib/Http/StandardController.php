@@ -12,6 +12,7 @@ use App\Crib\Models\ReferenceStandard;
 use App\Crib\Queries\CalibrationForm;
 use App\Crib\Queries\RuleBook;
 use App\Crib\Queries\ToolBook;
+use App\People\Shop;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
 use Tekkal\Core\Tool\ToolForm;
@@ -41,7 +42,7 @@ final class StandardController
     {
         $forms = array_filter(ToolForm::cases(), fn (ToolForm $f): bool => RuleBook::of($f) !== null);
 
-        return new JsonResponse(['forms' => array_values(array_map(fn (ToolForm $f): array => ['form' => $f->value, 'words' => $f->words(), 'shipped' => RuleBook::isShipped($f), 'rules' => RuleBook::of($f)?->toData()], $forms))]);
+        return new JsonResponse(['forms' => array_values(array_map(fn (ToolForm $f): array => ['form' => $f->value, 'words' => $f->words(), 'unit' => Shop::here()->unitFor($f->measures()), 'shipped' => RuleBook::isShipped($f), 'rules' => RuleBook::of($f)?->toData()], $forms))]);
     }
 
     public function setRules(string $form, ToolRulesRequest $request, SetToolRules $set): JsonResponse

@@ -26,6 +26,6 @@ final class TodayController
         $order = array_flip(array_map(fn (Urgency $u): string => $u->value, Urgency::cases()));
         usort($needs, fn (Need $a, Need $b): int => $order[$a->urgency->value] <=> $order[$b->urgency->value]);
 
-        return new JsonResponse(['needs' => array_map(fn (Need $n): array => (array) $n, $needs)]);
+        return new JsonResponse(['now' => now()->toIso8601ZuluString(), 'needs' => array_map(fn (Need $n): array => (array) $n, $needs)]);
     }
 }

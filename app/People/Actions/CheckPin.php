@@ -37,13 +37,13 @@ final readonly class CheckPin
             throw $this->wrong();
         }
         self::clear($who, $device);
-        $this->isOwn($person, $newPin);
+        $this->replaceHandedOut($person, $newPin);
 
         return $person;
     }
 
     /** What was handed out is known to two; it opens nothing but the way to one that is known to its owner alone. */
-    private function isOwn(Person $person, ?string $newPin): void
+    private function replaceHandedOut(Person $person, ?string $newPin): void
     {
         if ($person->credential?->pin_given !== true) {
             return;

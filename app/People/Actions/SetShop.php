@@ -7,6 +7,7 @@ namespace App\People\Actions;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\People\Models\Person;
+use App\People\Queries\StepsLeft;
 use App\People\Shop;
 use App\Shared\Ids;
 use App\Shared\Refused;
@@ -17,7 +18,7 @@ use Tekkal\Core\Schedule\Shift;
 /** How the shop is set: its name, its clock, its units, its shifts. Each is an entry, so that an old record can tell by which clock it was made. */
 final readonly class SetShop
 {
-    public function __construct(private Recorder $recorder)
+    public function __construct(private Recorder $recorder, private StepsLeft $steps)
     {
     }
 
@@ -44,6 +45,15 @@ final readonly class SetShop
             }
         }
         $this->put('shifts_set', ['names' => array_column($shifts, 'name'), 'from' => array_column($shifts, 'from'), 'to' => array_column($shifts, 'to')], $by);
+    }
+
+    /** What is not done now is done later, or not at all; either can be taken back. */
+    public function step(string $step, string $as, Person $by): void
+    {
+        if (! in_array($step, array_column($this->steps->all(), 'key'), true)) {
+            throw Refused::notFound('There is no such step.');
+        }
+        $this->put('first_step_put', ['step' => $step, 'as' => $as], $by);
     }
 
     /** @param  array<string, mixed>  $data */

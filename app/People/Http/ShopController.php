@@ -4,14 +4,10 @@ declare(strict_types=1);
 
 namespace App\People\Http;
 
-use App\Ledger\Draft;
-use App\Ledger\Recorder;
 use App\People\Actions\SetShop;
 use App\People\Http\Requests\ShopRequest;
 use App\People\Queries\StepsLeft;
 use App\People\Shop;
-use App\Shared\Ids;
-use App\Shared\Refused;
 use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 
@@ -48,13 +44,9 @@ final class ShopController
         return new JsonResponse(['steps' => $left->all()]);
     }
 
-    /** What is not done now is done later, or not at all; either can be taken back. */
-    public function step(string $step, ShopRequest $request, StepsLeft $left, Recorder $recorder): JsonResponse
+    public function step(string $step, ShopRequest $request, SetShop $set): JsonResponse
     {
-        if (! in_array($step, array_column($left->all(), 'key'), true)) {
-            throw Refused::notFound('There is no such step.');
-        }
-        $recorder->transaction(fn () => $recorder->append(new Draft(Ids::next(), 'first_step_put', Shop::STREAM, $request->person()->id, data: ['step' => $step, 'as' => $request->text('as')])));
+        $set->step($step, $request->text('as'), $request->person());
 
         return new JsonResponse(null, 204);
     }

@@ -3891,6 +3891,8 @@ export interface components {
         FormOfTools: {
             form: components["schemas"]["ToolForm"];
             words: string;
+            /** @description in which the shop's forms for it begin */
+            unit: string;
             shipped: boolean;
             rules: components["schemas"]["FormRules"];
         };
@@ -4116,6 +4118,8 @@ export interface components {
             } | null;
         };
         Today: {
+            /** Format: date-time */
+            now: string;
             needs: components["schemas"]["Need"][];
         };
         FoundList: {
@@ -4817,7 +4821,6 @@ export interface components {
                 /** Format: date-time */
                 left_at: string | null;
                 roles: components["schemas"]["RoleName"][];
-                stands_as: string[];
                 pin_locked: boolean;
                 /** @enum {string} */
                 pin: "none" | "given" | "own";

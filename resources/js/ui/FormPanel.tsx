@@ -11,7 +11,7 @@ type Props<T> = {
   verb: string;
   fault?: boolean;
   /** It cannot be sent as it stands. */
-  busy?: boolean;
+  unready?: boolean;
   onClose: () => void;
   command: () => Promise<T>;
   /** What is shown of it and is fetched again, whatever comes of the command. */
@@ -22,7 +22,7 @@ type Props<T> = {
 };
 
 /** A short form with one command. What is refused is said, and what was typed stays. */
-export function FormPanel<T>({ title, note, verb, fault = false, busy = false, onClose, command, refreshes, onDone = onClose, children }: Props<T>) {
+export function FormPanel<T>({ title, note, verb, fault = false, unready = false, onClose, command, refreshes, onDone = onClose, children }: Props<T>) {
   const send = useCommand<undefined, T>(command, refreshes);
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
@@ -34,7 +34,7 @@ export function FormPanel<T>({ title, note, verb, fault = false, busy = false, o
         {children}
         <Refusal of={send} />
         <div className="mt-1 flex gap-3">
-          <Button look={fault ? 'fault' : 'main'} type="submit" disabled={busy || send.isPending}>
+          <Button look={fault ? 'fault' : 'main'} type="submit" disabled={unready || send.isPending}>
             {verb}
           </Button>
           <Button onClick={onClose}>Not now</Button>

@@ -45,6 +45,8 @@ final class TodayTest extends FeatureTestCase
 
         self::assertSame('TN3-26-0001, main caps: left at the bench', $need['title']);
         self::assertStringStartsWith('“Cap 2 does not sit.” – Rafe Ondling at Bench 1', $need['why']);
+        $bench->send($bench->observation('resumed') + ['after_idle' => false])->assertOk();
+        self::assertSame([], $this->of('lead', 'stands_still'), 'it was taken up again');
     }
 
     public function test_an_engine_of_which_every_joint_is_done_can_be_finished(): void
@@ -129,6 +131,31 @@ final class TodayTest extends FeatureTestCase
         }
 
         self::assertSame($one, $asked());
+    }
+
+    public function test_nor_does_it_ask_more_for_many_that_stand_still_than_for_two(): void
+    {
+        $asked = function (): int {
+            DB::flushQueryLog();
+            $this->needs('lead');
+
+            return count(DB::getQueryLog());
+        };
+        $stand = function (int $n): void {
+            $stopped = $this->world->bench($this->world->device("Bench $n"))->ready($this->world->job($this->world->build(sprintf('TN3-26-%04d', $n))));
+            $stopped->send($stopped->reading('snug:c2a:1', '27.4'));
+            $left = $this->world->bench($this->world->device("Bench $n b"), '1042')->ready($this->world->job($this->world->build(sprintf('TN3-26-%04d', 500 + $n)), '1042'));
+            $left->send($left->observation('parked') + ['reason' => 'left at the bench', 'text' => "Words $n."]);
+        };
+        $stand(1);
+        DB::enableQueryLog();
+        $asked();
+        $two = $asked();
+        array_map($stand, range(2, 4));
+
+        self::assertSame($two, $asked());
+        self::assertCount(8, $this->of('lead', 'stands_still'));
+        self::assertSame(4, count(array_filter($this->of('lead', 'stands_still'), fn (array $n): bool => str_starts_with($n['why'], '“Words'))));
     }
 
     /**

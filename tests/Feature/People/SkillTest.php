@@ -107,6 +107,15 @@ final class SkillTest extends FeatureTestCase
         self::assertSame([['2026-07-03', '2026-07-09']], array_map(fn (array $a): array => [$a['first_day'], $a['last_day']], $this->people()[$this->world->person('1041')->id]['absences']));
     }
 
+    public function test_forms_of_tools_begin_in_the_units_that_the_shop_has_set(): void
+    {
+        $units = fn (): array => array_intersect_key(array_column((array) $this->world->desk('crib', 'GET', 'tool-rules')->assertOk()->json('forms'), 'unit', 'form'), array_flip(['click_wrench', 'angle_gauge', 'micrometer']));
+        self::assertSame(['click_wrench' => 'N.m', 'angle_gauge' => 'deg', 'micrometer' => 'mm'], $units());
+        $this->world->desk('lead', 'POST', 'shop', ['shop' => ['name' => 'Fenmoor', 'time_zone' => 'Europe/London', 'torque_unit' => 'lbf.ft', 'length_unit' => 'in']])->assertNoContent();
+
+        self::assertSame(['click_wrench' => 'lbf.ft', 'angle_gauge' => 'deg', 'micrometer' => 'in'], $units());
+    }
+
     public function test_a_shift_is_one_of_the_shops(): void
     {
         $rafe = $this->world->person('1041')->id;

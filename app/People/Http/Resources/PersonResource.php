@@ -34,7 +34,6 @@ final class PersonResource extends JsonResource
             'shift' => $this->resource->shift,
             'left_at' => $this->resource->left_at?->toIso8601ZuluString(),
             'roles' => $this->resource->personRoles->map(fn (PersonRole $r): string => $r->role->value)->values(),
-            'stands_as' => $this->resource->personRoles->map(fn (PersonRole $r): string => $r->role->words())->values(),
         ];
     }
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
-import { useSession, useZone } from '@/api/session';
+import { useZone } from '@/api/session';
 import type { Need } from '@/api/types';
 import { count, dayInWords } from '@/lib/typeset';
 import { ButtonLink } from '@/ui/ButtonLink';
@@ -24,11 +24,10 @@ const AT_ONCE = 5;
 export function Today() {
   const query = useQuery({ queryKey: ['today'], queryFn: () => answerOf(api.GET('/today')), refetchInterval: TODAY_MS });
   const zone = useZone();
-  const now = useSession().data?.shop.now ?? '';
   return (
     <main className="px-7 py-5">
       <Loaded query={query}>
-        {({ needs }) => (
+        {({ now, needs }) => (
           <>
             <div className="flex flex-wrap items-baseline gap-x-6 border-b border-line pb-2.5">
               <h1 className="text-2xl">{dayInWords(now, zone)}</h1>

@@ -7,6 +7,8 @@ import { useCommand } from '@/ui/useCommand';
 export const PEOPLE = ['people'] as const;
 export const SHOP = ['shop'] as const;
 export const STEPS = ['first-steps'] as const;
+/** What the library shows is fetched again, too. */
+export const LIBRARY = ['library'] as const;
 const MACHINE_MS = 30_000;
 
 export type Person = PeopleAndBenches['people'][number];

@@ -28,3 +28,9 @@ const NUMBERS = ['nobody', 'one', 'two', 'three', 'four', 'five', 'six', 'seven'
 export const inWords = (n: number): string => NUMBERS[n] ?? String(n);
 
 export const worksAtBench = (person: Person): boolean => person.roles.includes('assembler');
+
+/** "quality lead, crib keeper" */
+export const standsAs = (person: Person): string =>
+  ROLES.filter((r) => person.roles.includes(r.value))
+    .map((r) => r.text)
+    .join(', ');

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useSession } from '@/api/session';
 import type { ToolFields, ToolRows } from '@/api/types';
 import { fileText } from '@/lib/file-text';
 import { count } from '@/lib/typeset';
@@ -13,7 +12,7 @@ import { Tabs } from '@/ui/Tabs';
 import { TextArea } from '@/ui/TextArea';
 import { fieldOf } from '../ChangePanel';
 import { type Fields, ToolFieldsForm } from '../ToolFieldsForm';
-import { labelsOf, readTable, register, useToolCommand } from '../queries';
+import { labelsOf, readTable, register, useToolCommand, useToolRules } from '../queries';
 
 /** Tools come into the crib: one by a form, or many out of a table. */
 export function Register() {
@@ -52,16 +51,10 @@ function Registered({ codes, onMore }: { codes: string[]; onMore: () => void }) 
   );
 }
 
-const LENGTHS = ['stretch_gauge', 'dial_indicator', 'micrometer', 'feeler_gauge', 'plastic_gauge'];
-
-/** In which unit a form of tool most likely reads, by what the shop has set. */
+/** In which unit the shop's forms begin for a kind of tool. */
 function useUnits(): (form: string | undefined) => string {
-  const shop = useSession().data?.shop;
-  return (form) => {
-    if (form === undefined || shop === undefined) return '';
-    if (/wrench|multiplier|driver/.test(form)) return shop.torque_unit;
-    return LENGTHS.includes(form) ? shop.length_unit : '';
-  };
+  const forms = useToolRules().data?.forms ?? [];
+  return (form) => forms.find((f) => f.form === form)?.unit ?? '';
 }
 
 function One({ onDone }: { onDone: (codes: string[]) => void }) {

@@ -7,7 +7,7 @@ import { Refusal } from '@/ui/Refusal';
 import { TextArea } from '@/ui/TextArea';
 import { useCommand } from '@/ui/useCommand';
 import { useForm } from '@/ui/useForm';
-import { STEPS } from '../queries';
+import { LIBRARY, STEPS } from '../queries';
 
 const EMPTY = { code: '', name: '', joints: '' };
 
@@ -32,7 +32,7 @@ export function FamilyForm() {
 function ByHand() {
   const { form, bind, put } = useForm(EMPTY);
   const body = () => ({ code: form.code.trim(), name: form.name.trim(), joints: linesOf(form.joints), variants: [] });
-  const add = useCommand(() => answerOf(api.POST('/library/families', { body: body() })), STEPS, ['library']);
+  const add = useCommand(() => answerOf(api.POST('/library/families', { body: body() })), STEPS, LIBRARY);
   const empty = () => {
     for (const field of ['code', 'name', 'joints'] as const) put(field)('');
   };

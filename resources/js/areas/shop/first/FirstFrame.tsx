@@ -2,15 +2,15 @@ import type { ReactNode } from 'react';
 
 export type Step = { key: string; title: string; about: string; state: 'done' | 'open' | 'later' | 'not_needed' };
 
-type Props = { steps: Step[]; now: string; onChoose?: (key: string) => void; foot?: ReactNode; children: ReactNode };
+type Props = { steps: Step[]; now: string; about: string; foot?: string; onChoose?: (key: string) => void; children: ReactNode };
 
 /** The steps of a shop that begins, and the one that one is at. */
-export function FirstFrame({ steps, now, onChoose, foot, children }: Props) {
+export function FirstFrame({ steps, now, about, foot, onChoose, children }: Props) {
   return (
     <div className="grid grow md:grid-cols-[23rem_minmax(0,1fr)]">
       <nav aria-label="First steps" className="border-r border-line px-7 py-5">
         <h1 className="text-2xl font-semibold">A shop of your own</h1>
-        <p className="mt-1 mb-3 text-[15px] text-soft">Each step can wait, except the first three.</p>
+        <p className="mt-1 mb-3 text-[15px] text-soft">{about}</p>
         <ol>
           {steps.map((step) => (
             <li key={step.key} className="border-b border-hair">
@@ -18,7 +18,7 @@ export function FirstFrame({ steps, now, onChoose, foot, children }: Props) {
             </li>
           ))}
         </ol>
-        {foot}
+        {foot !== undefined && <p className="mt-4 text-[15px] text-soft">{foot}</p>}
       </nav>
       <main className="px-7 py-6 md:px-11">{children}</main>
     </div>

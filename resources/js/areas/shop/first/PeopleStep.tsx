@@ -1,8 +1,9 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { AddPersonPanel } from '../people/AddPersonPanel';
 import { type RoleName, STEPS, usePeople } from '../queries';
-import { useQueryClient } from '@tanstack/react-query';
+import { standsAs } from '../words';
 
 type Props = { roles: [RoleName, RoleName?]; verb: string; other?: string };
 
@@ -19,7 +20,7 @@ export function PeopleStep({ roles, verb, other }: Props) {
           {people.map((p) => (
             <li key={p.id} className="flex h-10 items-center justify-between border-b border-hair">
               <b className="font-semibold">{p.name}</b>
-              <span className="text-soft">{[p.badge === null ? null : `badge ${p.badge}`, p.stands_as.join(', ')].filter((t) => t !== null).join(', ')}</span>
+              <span className="text-soft">{[p.badge === null ? null : `badge ${p.badge}`, standsAs(p)].filter((t) => t !== null).join(', ')}</span>
             </li>
           ))}
         </ul>

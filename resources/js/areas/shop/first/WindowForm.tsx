@@ -1,3 +1,4 @@
+import { useQuery } from '@tanstack/react-query';
 import { type SyntheticEvent, useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import { Button } from '@/ui/Button';
@@ -5,7 +6,7 @@ import { Field } from '@/ui/Field';
 import { Refusal } from '@/ui/Refusal';
 import { useCommand } from '@/ui/useCommand';
 import { useForm } from '@/ui/useForm';
-import { STEPS } from '../queries';
+import { LIBRARY, STEPS } from '../queries';
 
 type Row = { key: string; what: string; quantity: 'torque' | 'angle'; unit: '%' | '°'; risk: 'A' | null; for: string };
 
@@ -15,45 +16,62 @@ const ROWS: Row[] = [
   { key: 'AN-A', what: 'angle', quantity: 'angle', unit: '°', risk: 'A', for: 'risk class A, where it is closer there' },
 ];
 
+type Paper = { code: string; title: string; edition: string; date: string };
+type Values = Record<string, string>;
+
 /** The shop's windows for figures that are printed bare, and the paper that they stand in. Nothing is proposed: the word is the shop's. */
 export function WindowForm() {
-  const { form, bind } = useForm({ code: '', title: '', edition: '', date: '' });
-  const [values, setValues] = useState<Record<string, string>>({});
-  const keep = useCommand(() => askFor(form, values), STEPS, ['library']);
-  const given = ROWS.filter((row) => (values[row.key] ?? '').trim() !== '');
+  const paper = useForm<Paper>({ code: '', title: '', edition: '', date: '' });
+  const [values, setValues] = useState<Values>({});
+  const put = (key: string, value: string) => setValues((now) => ({ ...now, [key]: value }));
+  // What was asked for is done with: a later one that is refused is put right and sent without it.
+  const keep = useCommand(() => askFor(paper.form, values, (key) => put(key, '')), LIBRARY, STEPS);
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     keep.mutate(undefined);
   };
-  if (keep.isSuccess)
-    return (
-      <p role="status">
-        Asked for: {given.map((row) => `${row.what} ± ${values[row.key] ?? ''} ${row.unit}`).join(', ')}. An approver signs them under Library, Sources; then
-        this step is done.
-      </p>
-    );
   return (
     <form onSubmit={submit} noValidate>
-      <WindowTable values={values} onChange={(key, value) => setValues((now) => ({ ...now, [key]: value }))} />
-      <div className="mt-4 grid grid-cols-[8rem_1fr_8rem_9rem] gap-3">
-        <Field label="Its paper: code" {...bind('code')} placeholder="FW-01" />
-        <Field label="Title" {...bind('title')} placeholder="Window standard, quality office" />
-        <Field label="Issue" {...bind('edition')} placeholder="1" />
-        <Field label="Date" {...bind('date')} placeholder="2026-11" />
-      </div>
+      <Asked />
+      <WindowTable values={values} onChange={put} />
+      <PaperFields {...paper} />
       <p className="mt-4 text-soft">
         <b className="font-semibold text-ink">Risk classes as they come:</b> A, the loading round bolt by bolt and a second look at the end; B, bolt by bolt or
         by the round; C, a round may be attested as a whole.
       </p>
       <Refusal of={keep} className="mt-2" />
-      <Button look="main" type="submit" className="mt-4" disabled={given.length === 0 || keep.isPending}>
+      <Button look="main" type="submit" className="mt-4" disabled={Object.values(values).every((value) => value.trim() === '') || keep.isPending}>
         Ask for them
       </Button>
     </form>
   );
 }
 
-type TableProps = { values: Record<string, string>; onChange: (key: string, value: string) => void };
+/** What waits for a signature already, here or asked for elsewhere. */
+function Asked() {
+  const { data } = useQuery({ queryKey: [...LIBRARY, 'asked'], queryFn: () => answerOf(api.GET('/library/sources')) });
+  const asked = (data?.standards ?? []).filter((s) => s.state === 'asked');
+  if (asked.length === 0) return null;
+  return (
+    <p role="status" className="mb-4">
+      Asked for: {asked.map((s) => `${s.code}, ± ${s.tolerance} of a bare ${s.quantity}`).join('; ')}. An approver signs {asked.length === 1 ? 'it' : 'them'}{' '}
+      under Today; then this step is done.
+    </p>
+  );
+}
+
+function PaperFields({ bind }: Pick<ReturnType<typeof useForm<Paper>>, 'bind'>) {
+  return (
+    <div className="mt-4 grid grid-cols-[8rem_1fr_8rem_9rem] gap-3">
+      <Field label="Its paper: code" {...bind('code')} placeholder="FW-01" />
+      <Field label="Title" {...bind('title')} placeholder="Window standard, quality office" />
+      <Field label="Issue" {...bind('edition')} placeholder="1" />
+      <Field label="Date" {...bind('date')} placeholder="2026-11" />
+    </div>
+  );
+}
+
+type TableProps = { values: Values; onChange: (key: string, value: string) => void };
 
 function WindowTable({ values, onChange }: TableProps) {
   return (
@@ -121,7 +139,7 @@ function Brackets({ wide }: { wide: number }) {
 }
 
 /** The paper first, then each window that was given; the codes follow from the paper's. */
-async function askFor(paper: { code: string; title: string; edition: string; date: string }, values: Record<string, string>): Promise<void> {
+async function askFor(paper: Paper, values: Values, onAsked: (key: string) => void): Promise<void> {
   const code = paper.code.trim().toUpperCase();
   await answerOf(api.POST('/library/sources', { body: { ...paper, code, kind: 'window_standard', kept: null, superseded_by: null } }));
   for (const row of ROWS) {
@@ -132,5 +150,6 @@ async function askFor(paper: { code: string; title: string; edition: string; dat
         body: { code: `${code}-${row.key}`, quantity: row.quantity, tool: null, risk_class: row.risk, tolerance: `${value} ${row.unit}`, source: code },
       }),
     );
+    onAsked(row.key);
   }
 }

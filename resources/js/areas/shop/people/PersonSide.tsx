@@ -1,15 +1,15 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useMay, useMe, useZone } from '@/api/session';
 import type { PeopleAndBenches } from '@/api/types';
-import { calendarDay, day } from '@/lib/typeset';
+import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Refusal } from '@/ui/Refusal';
-import { type Person, type Skill, useEndSkill, useUnlockPin } from '../queries';
-import { METHODS, worksAtBench } from '../words';
+import { type Person, useUnlockPin } from '../queries';
+import { standsAs, worksAtBench } from '../words';
 import { BadgePanel, ComeBackPanel, RenamePanel, RolesPanel } from './ChangePanels';
 import { LeavePanel } from './LeavePanel';
+import { PersonSkills } from './PersonSkills';
 import { LinkPanel, PinPanel } from './SecretPanels';
-import { SkillHead } from './SkillHead';
 import { SkillPanel } from './SkillPanel';
 
 type Props = { person: Person; sheet: PeopleAndBenches };
@@ -36,7 +36,7 @@ export function PersonSide({ person, sheet }: Props) {
 }
 
 const about = (p: Person) =>
-  [p.badge === null ? null : `badge ${p.badge}`, p.shift === null ? null : `${p.shift} shift`, p.badge === null ? p.stands_as.join(', ') : null]
+  [p.badge === null ? null : `badge ${p.badge}`, p.shift === null ? null : `${p.shift} shift`, p.badge === null ? standsAs(p) : null]
     .filter((t) => t !== null && t !== '')
     .join(', ');
 
@@ -60,7 +60,7 @@ function Here({ person, sheet, onOpen }: Props & { onOpen: (open: Open) => void 
   return (
     <>
       {worksAtBench(person) && (
-        <Skills person={person} families={sheet.families} onSign={may('sign-skills') && person.id !== me.id ? () => onOpen('skill') : null} />
+        <PersonSkills person={person} families={sheet.families} onSign={may('sign-skills') && person.id !== me.id ? () => onOpen('skill') : null} />
       )}
       {may('keep-people') && (
         <>
@@ -75,57 +75,6 @@ function Here({ person, sheet, onOpen }: Props & { onOpen: (open: Open) => void 
       )}
     </>
   );
-}
-
-const PRESSING: Skill['standing'][] = ['ended', 'ending', 'under_supervisor', 'signed'];
-const AT_ONCE = 3;
-
-function Skills({ person, families, onSign }: { person: Person; families: PeopleAndBenches['families']; onSign: (() => void) | null }) {
-  const end = useEndSkill();
-  const [all, setAll] = useState(false);
-  // What wants somebody's hand comes first; what simply holds is folded where there is much of it.
-  const skills = [...person.skills].sort((a, b) => PRESSING.indexOf(a.standing) - PRESSING.indexOf(b.standing));
-  const shown = all ? skills : skills.slice(0, AT_ONCE);
-  return (
-    <section aria-label="Skills">
-      {person.skills.length === 0 && <p className="py-3 text-soft">Nobody has signed yet what {person.name} may do.</p>}
-      {shown.map((s) => (
-        <div key={s.id} className="flex items-center gap-4 border-b border-hair py-2">
-          <SkillHead skill={s} size={38} />
-          <p className="grow text-sm leading-5 text-soft">
-            <b className="block text-base font-semibold text-ink">
-              {families.find((f) => f.code === s.family)?.name ?? s.family}, {METHODS.find((m) => m.value === s.method)?.text}
-            </b>
-            <HowEarned skill={s} />
-          </p>
-          {onSign && (
-            <Button small aria-label={`End ${s.family} ${s.method}`} onClick={() => end.mutate(s.id)}>
-              End
-            </Button>
-          )}
-        </div>
-      ))}
-      <Refusal of={end} className="mt-2" />
-      <div className="mt-3 flex items-center justify-between gap-4">
-        {onSign && <Button onClick={onSign}>Sign what they may do</Button>}
-        {shown.length < skills.length && (
-          <button type="button" className="underline decoration-hair underline-offset-4" onClick={() => setAll(true)}>
-            Show all {skills.length}
-          </button>
-        )}
-      </div>
-    </section>
-  );
-}
-
-function HowEarned({ skill: s }: { skill: Skill }) {
-  const zone = useZone();
-  const signed = `signed by ${s.signed_by ?? 'somebody'}, ${day(s.signed_at, zone)}`;
-  const until = s.valid_until === null ? '' : s.standing === 'ended' ? `; ended on ${calendarDay(s.valid_until)}` : `; until ${calendarDay(s.valid_until)}`;
-  if (s.earned === 'learning')
-    return `${String(s.builds.length)} of ${String(s.wanted)} supervised builds${s.builds.length > 0 ? `: ${s.builds.join(', ')}` : ''}; ${signed}`;
-  if (s.earned === 'supervised') return `supervised on ${s.builds.join(', ')}; ${signed}${until}`;
-  return `${s.note}; ${signed}${until}`;
 }
 
 const PIN = { none: 'No PIN yet', given: 'A PIN was handed out; the first sign-in asks for one of their own', own: 'A PIN of their own' };
@@ -161,7 +110,7 @@ function WaysIn({ person, onOpen }: { person: Person; onOpen: (open: Open) => vo
   );
 }
 
-function Way({ text, children }: { text: string; children: React.ReactNode }) {
+function Way({ text, children }: { text: string; children: ReactNode }) {
   return (
     <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hair py-1.5">
       <span className="text-soft">{text}</span>

@@ -30,7 +30,7 @@ function Steps({ steps }: { steps: Step[] }) {
     if (as !== 'open') next();
   };
   return (
-    <FirstFrame steps={steps} now={now.key} onChoose={choose}>
+    <FirstFrame steps={steps} now={now.key} about="What is not done can wait." onChoose={choose}>
       <One key={now.key} step={now} onNext={next} onSay={say} />
       <Refusal of={put} className="mt-2" />
     </FirstFrame>

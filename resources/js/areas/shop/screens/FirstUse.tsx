@@ -7,6 +7,7 @@ import type { FirstUse as Opened, ShopSettings } from '@/api/types';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Refusal } from '@/ui/Refusal';
+import { Twice, agree } from '@/ui/Twice';
 import { useForm } from '@/ui/useForm';
 import { useTheme } from '@/ui/theme';
 import { ShopForm } from '../ShopForm';
@@ -14,17 +15,12 @@ import { FirstFrame, type Step } from '../first/FirstFrame';
 
 type At = 'code' | 'shop' | 'lead';
 
-const TITLES: { key: string; title: string; about: string }[] = [
+/** What comes before anybody can sign in; what can wait is listed by the server once somebody is. */
+const OWN: { key: At; title: string; about: string }[] = [
   { key: 'code', title: 'The code from the terminal', about: 'good once, on this machine' },
   { key: 'shop', title: 'The shop', about: 'its name, its clock, its units' },
   { key: 'lead', title: 'Who leads', about: 'the first person, with a secret of their own' },
-  { key: 'windows', title: 'How close is close enough', about: 'the shop’s windows, and whose they are' },
-  { key: 'families', title: 'Engine families', about: 'by file, or a first joint by a typed line' },
-  { key: 'people', title: 'People and badges', about: 'who signs, who tightens' },
-  { key: 'tools', title: 'Tools and their last certificates', about: 'by file, or one by one' },
-  { key: 'bench', title: 'A bench', about: 'the browser at which they sign in' },
 ];
-const OWN: At[] = ['code', 'shop', 'lead'];
 
 /** The very first page of a shop: the code, the shop, who leads it. After that one is signed in. */
 export function FirstUse() {
@@ -38,7 +34,8 @@ export function FirstUse() {
   const [shop, setShop] = useState<ShopSettings>({ name: '', time_zone: '', torque_unit: 'N.m', length_unit: 'mm' });
   if (session?.person) return <Navigate replace to="/first-steps" />;
   if (session?.shop.opened) return <AlreadyOpen />;
-  const steps: Step[] = TITLES.map((t) => ({ ...t, state: OWN.indexOf(t.key as At) >= 0 && OWN.indexOf(t.key as At) < OWN.indexOf(at) ? 'done' : 'open' }));
+  const place = OWN.findIndex((step) => step.key === at);
+  const steps: Step[] = OWN.map((step, i) => ({ ...step, state: i < place ? 'done' : 'open' }));
   const begin = (typed: string, answer: Opened) => {
     setCode(typed);
     setOpened(answer);
@@ -46,8 +43,13 @@ export function FirstUse() {
     setAt('shop');
   };
   return (
-    <Sheet step={OWN.indexOf(at) + 1}>
-      <FirstFrame steps={steps} now={at}>
+    <Sheet step={place + 1}>
+      <FirstFrame
+        steps={steps}
+        now={at}
+        about="Three steps, and you are in."
+        foot="Then who signs, windows, families, people, tools and a bench: each of them can wait."
+      >
         {at === 'code' && <TheCode onRight={begin} />}
         {at === 'shop' && <TheShop shop={shop} zones={opened?.zones ?? []} onChange={setShop} onDone={() => setAt('lead')} />}
         {at === 'lead' && <TheLead of={lead} code={code} shop={shop} onBack={() => setAt('shop')} />}
@@ -62,7 +64,9 @@ function Sheet({ step, children }: { step: number; children: ReactNode }) {
       <header className="flex h-[52px] items-center gap-6 border-b border-line px-7">
         <span className="wide text-[22px] font-bold">Tekkal</span>
         <span className="text-soft">your own shop, not the demo: it begins empty, and nothing of the demo comes in</span>
-        <span className="ml-auto text-soft">step {step} of 8</span>
+        <span className="ml-auto text-soft">
+          step {step} of {OWN.length}
+        </span>
       </header>
       {children}
     </div>
@@ -132,20 +136,16 @@ function TheLead({ of: { form, bind }, code, shop, onBack }: { of: LeadForm; cod
       void navigate('/first-steps', { replace: true });
     },
   });
-  const differ = form.again !== '' && form.again !== form.password;
   return (
-    <form onSubmit={submitting(() => !differ && open.mutate())} noValidate className="flex max-w-xl flex-col gap-3">
+    <form onSubmit={submitting(() => agree(form.password, form.again) && open.mutate())} noValidate className="flex max-w-xl flex-col gap-3">
       <h2 className="text-[26px] font-semibold">Who leads</h2>
       <p className="mb-2 text-lg">The quality lead keeps the library, the people and the builds. Somebody else signs what the lead writes: that comes next.</p>
       <Field label="Name" autoFocus autoComplete="name" {...bind('name')} />
       <Field label="Signs in as" autoComplete="username" spellCheck={false} {...bind('sign_in_name')} />
-      <div className="grid grid-cols-2 gap-3">
-        <Field label="Password, at least 10 characters" type="password" autoComplete="new-password" {...bind('password')} />
-        <Field label="Once more" type="password" autoComplete="new-password" {...bind('again')} error={differ ? 'The two differ.' : null} />
-      </div>
+      <Twice label="Password, at least 10 characters" autoComplete="new-password" secret={bind('password')} again={bind('again')} />
       <Refusal of={open} />
       <div className="mt-2 flex gap-3">
-        <Button look="main" type="submit" disabled={open.isPending || differ || form.again === ''}>
+        <Button look="main" type="submit" disabled={open.isPending || !agree(form.password, form.again)}>
           Open the shop
         </Button>
         <Button onClick={onBack}>Back</Button>

@@ -7,7 +7,7 @@ import { AddPersonPanel } from '../people/AddPersonPanel';
 import { PersonSide } from '../people/PersonSide';
 import { Choose, SkillTable } from '../people/SkillTable';
 import { type Person, type RoleName, usePeople } from '../queries';
-import { ROLES, worksAtBench } from '../words';
+import { ROLES, standsAs, worksAtBench } from '../words';
 
 /** Everybody who works here, what each may do alone, and one of them in full. */
 export function PeopleBoard() {
@@ -93,7 +93,7 @@ function Others({ people, customers }: { people: Person[]; customers: PeopleAndB
   const owner = (p: Person) => `reads ${customers.find((c) => c.id === p.customer)?.name ?? 'one customer'}’s engines`;
   return (
     <div className="mt-6 grid gap-x-12 gap-y-6 md:grid-cols-2">
-      <Group title="At the desk" people={desk} about={(p) => p.stands_as.join(', ')} empty="Nobody." />
+      <Group title="At the desk" people={desk} about={standsAs} empty="Nobody." />
       <Group title="From outside" people={outside} about={owner} empty="No customer reads here yet." />
       {left.length > 0 && <Group title="Have left" people={left} about={() => 'what they signed stays theirs'} empty="" />}
     </div>

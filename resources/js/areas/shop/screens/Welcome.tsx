@@ -6,8 +6,8 @@ import { useSetSession } from '@/api/session';
 import type { Welcome as Asked } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
 import { Refusal } from '@/ui/Refusal';
+import { Twice, agree } from '@/ui/Twice';
 import { Waiting } from '@/ui/states';
 import { useForm } from '@/ui/useForm';
 import { useTheme } from '@/ui/theme';
@@ -23,7 +23,7 @@ export function Welcome() {
     staleTime: Infinity,
   });
   return (
-    <main className="mx-auto flex min-h-screen max-w-md flex-col justify-center p-7">
+    <main className="mx-auto flex min-h-screen max-w-lg flex-col justify-center p-7">
       <p className="wide text-4xl font-bold">Tekkal</p>
       {asked.isError ? (
         <>
@@ -55,10 +55,9 @@ function Choose({ token, asked }: { token: string; asked: Asked }) {
       void navigate('/', { replace: true });
     },
   });
-  const differ = form.again !== '' && form.again !== form.password;
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
-    if (!differ && form.again !== '') set.mutate();
+    if (agree(form.password, form.again)) set.mutate();
   };
   return (
     <form onSubmit={submit} noValidate className="mt-8 flex flex-col gap-3">
@@ -67,10 +66,9 @@ function Choose({ token, asked }: { token: string; asked: Asked }) {
         {asked.shop}. You sign in as <b className="font-semibold text-ink">{asked.sign_in_name}</b>, with a password that only you know. This link is good once.
       </p>
       <input type="hidden" autoComplete="username" value={asked.sign_in_name ?? ''} readOnly />
-      <Field label="Password, at least 10 characters" type="password" autoFocus autoComplete="new-password" {...bind('password')} />
-      <Field label="Once more" type="password" autoComplete="new-password" {...bind('again')} error={differ ? 'The two differ.' : null} />
+      <Twice label="Password, at least 10 characters" autoFocus autoComplete="new-password" secret={bind('password')} again={bind('again')} />
       <Refusal of={set} />
-      <Button look="main" type="submit" disabled={set.isPending || differ || form.again === ''}>
+      <Button look="main" type="submit" disabled={set.isPending || !agree(form.password, form.again)}>
         Set it and sign in
       </Button>
     </form>
