@@ -15,7 +15,8 @@ final class LibraryFirstSteps implements FirstSteps
     public function steps(): array
     {
         return [
-            new FirstStep('windows', 4, 'How close is close enough', 'the shop’s windows, and whose they are', Standard::query()->where('state', 'approved')->exists(), '/library/sources'),
+            // Once it is asked for it is with the approver, whose Today has it.
+            new FirstStep('windows', 4, 'How close is close enough', 'the shop’s windows, and whose they are', Standard::query()->exists(), '/library/sources'),
             new FirstStep('families', 5, 'Engine families', 'by file, or a first joint by a typed line', Family::query()->exists(), '/library'),
         ];
     }

@@ -129,6 +129,10 @@ final class FirstUseTest extends FeatureTestCase
         self::assertSame(['done', 'not_needed', 'later'], array_values(array_intersect_key($this->states(), ['signs' => 0, 'windows' => 0, 'tools' => 0])));
         $this->postJson('/api/first-steps/windows', ['as' => 'open'])->assertNoContent();
         self::assertSame('open', $this->states()['windows']);
+        $this->postJson('/api/library/sources', ['code' => 'OB-01', 'kind' => 'window_standard', 'title' => 'Windows', 'edition' => '1', 'date' => '2026-06'])->assertCreated();
+        $this->postJson('/api/library/standards', ['code' => 'OB-01-T', 'quantity' => 'torque', 'tolerance' => '5 %', 'source' => 'OB-01'])->assertCreated();
+        self::assertSame('done', $this->states()['windows'], 'it is with the approver now');
+        self::assertSame([], array_filter((array) $this->getJson('/api/today')->assertOk()->json('needs'), fn (array $n): bool => str_contains($n['link'], 'windows')), 'and the lead can do nothing about it');
         $this->postJson('/api/first-steps/coffee', ['as' => 'later'])->assertNotFound();
     }
 

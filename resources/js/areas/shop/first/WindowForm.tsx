@@ -55,7 +55,7 @@ function Asked() {
   return (
     <p role="status" className="mb-4">
       Asked for: {asked.map((s) => `${s.code}, ± ${s.tolerance} of a bare ${s.quantity}`).join('; ')}. An approver signs {asked.length === 1 ? 'it' : 'them'}{' '}
-      under Today; then this step is done.
+      under Today.
     </p>
   );
 }

@@ -17,7 +17,7 @@ export const STEP_BODIES: Record<string, Body | undefined> = {
   },
   signs: {
     title: 'Who signs',
-    lead: 'Nobody approves what they wrote. Add the works engineer, or another lead, who signs procedures and window standards. In a shop of one, name whoever countersigns from outside.',
+    lead: 'Nobody approves what they wrote. Add the works engineer, or another lead, who signs procedures and window standards. In a shop of one that is somebody from outside, who signs in as approver.',
     form: <PeopleStep roles={['approver']} verb="Add an approver" />,
   },
   windows: {

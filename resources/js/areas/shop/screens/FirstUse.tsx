@@ -96,8 +96,8 @@ function TheCode({ onRight }: { onRight: (code: string, answer: Opened) => void 
     <form onSubmit={submitting(() => look.mutate())} noValidate className="max-w-xl">
       <h2 className="text-[26px] font-semibold">The code from the terminal</h2>
       <p className="mt-2 mb-5 text-lg">
-        Whoever started this shop sees a code at the end of <b className="font-semibold">bin/tekkal start --shop</b>. It shows that you are at the machine
-        itself.
+        Whoever started this shop sees a code at the end of <b className="font-semibold whitespace-nowrap">bin/tekkal start --shop</b>. It shows that you are at
+        the machine itself.
       </p>
       <Field label="Code" autoFocus autoComplete="off" spellCheck={false} placeholder="XXXX-XXXX-XXXX" {...bind('code')} />
       <Refusal of={look} className="mt-2" />
