@@ -22,6 +22,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use LogicException;
 use stdClass;
 use Tekkal\Core\Run\RunPhase;
 
@@ -29,6 +30,8 @@ use Tekkal\Core\Run\RunPhase;
 final readonly class BuildNeeds implements NeedsMe
 {
     private const MOST_DONE = 12;
+
+    private const MOST_NAMED = 4;
 
     public function __construct(private JointStrip $strip)
     {
@@ -40,7 +43,7 @@ final readonly class BuildNeeds implements NeedsMe
             return [];
         }
 
-        return [...$this->runs(), ...$this->done()];
+        return [...$this->runs(), ...$this->hardware(), ...self::late(), ...$this->done()];
     }
 
     /** @return list<Need> */
@@ -81,7 +84,55 @@ final readonly class BuildNeeds implements NeedsMe
         return 'since '.($local->isSameDay(Shop::here()->clock(now()->toImmutable())) ? $local->format('H:i') : $local->format('j F, H:i'));
     }
 
-    /** @return list<Need> engines of which every joint that has a procedure is done */
+    /** @return list<Need> joints that can be fitted with several kits, of engines of which nobody has said with which */
+    private function hardware(): array
+    {
+        $options = [];
+        foreach (Procedures::inForceAt(Joint::query()->pluck('id')->all(), now()->toImmutable()) as [$status, $procedure]) {
+            $options[$status->joint][] = $procedure->option;
+        }
+        $several = array_filter($options, fn (array $of): bool => count($of) > 1);
+        if ($several === []) {
+            return [];
+        }
+        $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
+        $open = DB::table('joints')->join('families', 'families.id', '=', 'joints.family')->join('subjects', 'subjects.family', '=', 'joints.family')
+            ->whereIn('joints.id', array_keys($several))->where('subjects.state', BuildState::Open->value)
+            ->whereNotExists(fn (Builder $q) => $of($q, 'fitted_hardware'))->whereNotExists(fn (Builder $q) => $of($q, 'paper_joints'))
+            ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number']);
+
+        return array_values($open->groupBy('joint')->map(fn (Collection $of, string $joint): Need => self::unchosen($of, $several[$joint]))->all());
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $engines
+     * @param  list<string>  $options
+     */
+    private static function unchosen(Collection $engines, array $options): Need
+    {
+        $first = $engines->first() ?? throw new LogicException('A joint of no engine.');
+        $titles = $engines->map(fn (stdClass $e): string => Subject::titled($e->serial, (int) $e->build_number));
+        $others = $engines->count() - self::MOST_NAMED;
+
+        return new Need(
+            Urgency::Next, sprintf('%s %s: hardware not chosen on %s', $first->family, lcfirst($first->name), $engines->count() === 1 ? 'one engine' : $engines->count().' engines'),
+            sprintf('%s or %s? Nothing is given out there before somebody says. %s%s.', ucfirst(implode(', ', array_slice($options, 0, -1))), end($options), $titles->take(self::MOST_NAMED)->implode(', '), $others > 0 ? " and $others more" : ''),
+            'Choose it', '/builds/'.$first->id,
+        );
+    }
+
+    /** @return list<Need> engines that should have left by now */
+    private static function late(): array
+    {
+        $today = Shop::here()->clock(now()->toImmutable())->format('Y-m-d');
+        $late = Subject::query()->with('owner')->whereIn('state', [BuildState::Received, BuildState::Open, BuildState::Finished])->where('due_on', '<', $today)->orderBy('due_on')->limit(self::MOST_DONE)->get();
+
+        return array_values($late->map(fn (Subject $s): Need => new Need(
+            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', $s->owner?->name, $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), 'See what it still needs', '/builds/'.$s->id,
+        ))->all());
+    }
+
+    /** @return list<Need> engines of which every joint is done */
     private function done(): array
     {
         $ready = $this->ready();
@@ -91,7 +142,7 @@ final readonly class BuildNeeds implements NeedsMe
         $strips = $this->strip->ofAll($ready);
 
         return array_values($ready->map(fn (Subject $s): Need => new Need(
-            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint that has a procedure is done. %s.', $s->owner->name ?? ''), 'Finish it', '/builds/'.$s->id,
+            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint of it is done. %s.', $s->owner->name ?? ''), 'Finish it', '/builds/'.$s->id,
             self::drawn($strips[$s->id], $this->strip->maps()),
         ))->all());
     }
@@ -99,13 +150,14 @@ final readonly class BuildNeeds implements NeedsMe
     /** @return Collection<int, Subject> the oldest of them, asked of the rows: most engines that stand there are not among them */
     private function ready(): Collection
     {
-        $asked = array_values(array_unique(array_map(fn (array $of): string => $of[0]->joint, [...Procedures::inForceAt(Joint::query()->pluck('id')->all(), now()->toImmutable())])));
         $ready = Subject::query()->with('owner')->where('state', BuildState::Open->value);
-        $done = fn (Builder $q, string $joint) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereColumn('runs.joint', $joint)->whereNotNull('runs.finished_at');
+        $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $ready->getQuery()
             ->whereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereNotNull('runs.finished_at'))
-            ->whereNotExists(fn (Builder $q) => $q->from('assignments')->whereColumn('assignments.subject', 'subjects.id')->whereNull('taken_back_at')->whereNotExists(fn (Builder $r) => $done($r, 'assignments.joint')))
-            ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')->whereIn('joints.id', $asked)->whereNotExists(fn (Builder $r) => $done($r, 'joints.id')))
+            ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')
+                ->whereNotExists(fn (Builder $r) => $of($r, 'runs')->whereNotNull('runs.finished_at'))
+                ->whereNotExists(fn (Builder $r) => $of($r, 'paper_joints'))
+                ->whereNotExists(fn (Builder $r) => $of($r, 'permits')->where('permits.state', 'approved')))
             ->orderBy('opened_at')->limit(self::MOST_DONE);
 
         return $ready->get()->toBase();
@@ -119,7 +171,7 @@ final readonly class BuildNeeds implements NeedsMe
     private static function drawn(array $joints, array $maps): ?array
     {
         foreach ($joints as $joint) {
-            $map = $maps[$joint['revision']['id'] ?? ''] ?? null;
+            $map = $maps[$joint['drawn'] ?? ''] ?? null;
             if ($map !== null && $joint['run'] !== null) {
                 return ['map' => $map, 'marks' => $joint['run']['marks']];
             }

@@ -5,25 +5,29 @@ declare(strict_types=1);
 namespace App\Builds;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Models\FittedHardware;
+use App\Builds\Models\PaperJoint;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
+use App\Library\Models\RevisionStatus;
+use Illuminate\Support\Facades\DB;
 
-/** Who has been given which joint, as the entries tell it. */
+/** Who has been given which joint, which hardware it gets, and what was done on paper before, as the entries tell it. */
 final class BuildsProjector implements Projector
 {
     public function version(): string
     {
-        return '2';
+        return '3';
     }
 
     public function tables(): array
     {
-        return ['assignments'];
+        return ['assignments', 'fitted_hardware', 'paper_joints'];
     }
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun'];
+        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'build_called_off'];
     }
 
     public function project(array $entries): void
@@ -34,16 +38,36 @@ final class BuildsProjector implements Projector
     private function one(Entry $entry): void
     {
         match ($entry->type()) {
-            'procedure_given' => Assignment::query()->create([
-                'id' => $entry->text('data.assignment'), 'subject' => $entry->streamId(), 'joint' => $entry->text('joint'), 'option' => $entry->text('option'),
-                'revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash'), 'person' => $entry->text('data.person'),
-                'given_by' => $entry->person(), 'given_at' => $entry->receivedAt(),
-            ]),
+            'procedure_given' => $this->given($entry),
             'procedure_handed' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['person' => $entry->text('data.person')]),
             'procedure_moved' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash')]),
             'procedure_taken_back' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'run_begun' => Assignment::query()->whereKey($entry->text('event.assignment'))->update(['begun_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
+            'hardware_chosen' => $this->hardware($entry, $entry->text('data.procedure')),
+            'joint_done_on_paper' => PaperJoint::query()->insert([
+                'subject' => $entry->streamId(), 'joint' => $entry->text('joint'), 'hash' => $entry->text('data.digest'), 'type' => $entry->text('data.type'), 'bytes' => $entry->number('data.bytes'),
+                'worked_by' => $entry->text('data.worked_by'), 'worked_on' => $entry->text('data.worked_on'), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
+            ]),
+            'paper_joint_taken_back' => PaperJoint::query()->where('subject', $entry->streamId())->where('joint', $entry->text('joint'))->delete(),
+            'build_called_off' => array_map(fn (string $of) => DB::table($of)->where('subject', $entry->streamId())->delete(), ['fitted_hardware', 'paper_joints']),
             default => null,
         };
+    }
+
+    private function given(Entry $entry): void
+    {
+        Assignment::query()->create([
+            'id' => $entry->text('data.assignment'), 'subject' => $entry->streamId(), 'joint' => $entry->text('joint'), 'option' => $entry->text('option'),
+            'revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash'), 'person' => $entry->text('data.person'),
+            'given_by' => $entry->person(), 'given_at' => $entry->receivedAt(),
+        ]);
+        $this->hardware($entry, RevisionStatus::query()->findOrFail($entry->text('data.revision'))->procedure);
+    }
+
+    private function hardware(Entry $entry, string $procedure): void
+    {
+        FittedHardware::query()->upsert([
+            'subject' => $entry->streamId(), 'joint' => $entry->text('joint'), 'procedure' => $procedure, 'option' => $entry->text('option'), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
+        ], ['subject', 'joint']);
     }
 }

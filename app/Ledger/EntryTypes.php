@@ -13,9 +13,11 @@ final class EntryTypes
     private const RUN = ['run', 'tool', 'device'];
 
     private const STREAMS = [
-        'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_shipped' => ['subject'],
         'absence_cancelled' => ['person'], 'absence_entered' => ['person'],
         'badge_given' => ['person'],
+        'build_called_off' => ['subject'], 'build_described' => ['subject'], 'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_reopened' => ['subject'], 'build_shipped' => ['subject'],
+        'build_started' => ['subject'], 'build_picture_kept' => ['subject'], 'build_picture_removed' => ['subject'], 'serial_restamped' => ['subject'], 'serial_rules_set' => ['family'],
+        'hardware_chosen' => ['subject'], 'joint_done_on_paper' => ['subject'], 'paper_joint_taken_back' => ['subject'],
         'builds_rejudged' => ['revision'],
         'card_came_back' => ['card'], 'card_closed' => ['card'], 'card_compared' => ['card'], 'card_printed' => ['card'], 'card_scanned' => ['card'],
         'case_closed' => ['case'], 'case_decided' => ['case'], 'case_judged' => ['case'], 'case_opened' => ['case'], 'case_ready' => ['case'], 'case_reopened' => ['case'],

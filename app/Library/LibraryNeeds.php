@@ -57,8 +57,8 @@ final class LibraryNeeds implements NeedsMe
     /** @return list<Need> */
     private static function permits(): array
     {
-        return array_values(Permit::query()->with('ofProcedure')->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('asked_at')->get()->map(fn (Permit $p): Need => new Need(
-            Urgency::Next, "Deviation permit $p->code waits for a signature", sprintf('%s: %s. Asked for %s.', $p->ofProcedure->title(), $p->departure, self::on($p->asked_at)), 'Look and sign', '/library/permits',
+        return array_values(Permit::query()->with(['ofProcedure.atJoint.inFamily', 'ofJoint', 'ofSubject'])->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('asked_at')->get()->map(fn (Permit $p): Need => new Need(
+            Urgency::Next, "Deviation permit $p->code waits for a signature", sprintf('%s: %s. Asked for %s.', $p->title(), $p->departure, self::on($p->asked_at)), 'Look and sign', '/library/permits',
         ))->all());
     }
 

@@ -6,6 +6,7 @@ namespace App\Library;
 
 use App\Ledger\Entry;
 use App\Ledger\Projector;
+use App\Library\Models\Family;
 use App\Library\Models\Permit;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\Source;
@@ -29,7 +30,7 @@ final class LibraryProjector implements Projector
     public function types(): array
     {
         return [
-            'family_extended', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
+            'family_extended', 'serial_rules_set', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
             'picture_kept', 'standard_asked', 'standard_approved', 'permit_asked', 'permit_approved', 'permit_closed',
         ];
     }
@@ -43,6 +44,7 @@ final class LibraryProjector implements Projector
     {
         match ($entry->type()) {
             'family_extended' => $this->family($entry),
+            'serial_rules_set' => Family::query()->whereKey($entry->streamId())->update(['serial_rules' => implode("\n", $entry->texts('data.rules'))]),
             'procedure_added' => DB::table('procedures')->upsert([
                 'id' => $entry->streamId(), 'created_at' => self::sql($entry->receivedAt()), 'variant' => $entry->optional('data.variant'), 'sister_of' => $entry->optional('data.sister_of'),
             ] + self::texts($entry, ['joint', 'option']), 'id'),
@@ -110,8 +112,9 @@ final class LibraryProjector implements Projector
     {
         Permit::query()->create([
             'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt(),
+            'procedure' => $entry->optional('data.procedure'), 'subject' => $entry->optional('subject'), 'joint' => $entry->optional('joint'),
             'stage' => $entry->optional('data.stage'), 'quantity' => $entry->number('data.quantity'), 'valid_until' => $entry->optional('data.valid_until'),
-        ] + self::texts($entry, ['code', 'procedure', 'departure', 'reason', 'customer_reference', 'serials', 'valid_from']));
+        ] + self::texts($entry, ['code', 'departure', 'reason', 'customer_reference', 'serials', 'valid_from']));
     }
 
     /** @param  array<string, mixed>  $values */

@@ -9,7 +9,6 @@ use App\Ledger\Projector;
 use App\Record\Models\AsideReading;
 use App\Record\Models\Result;
 use App\Record\Models\Run;
-use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Effect\Stood;
@@ -22,6 +21,10 @@ final class RecordProjector implements Projector
 {
     public const UNREADABLE = 'observation_unreadable';
 
+    private const OF_BUILDS = [
+        'build_opened', 'build_described', 'build_started', 'build_finished', 'build_reopened', 'build_shipped', 'build_called_off', 'serial_restamped', 'build_picture_kept', 'build_picture_removed',
+    ];
+
     public function version(): string
     {
         return '1';
@@ -29,12 +32,12 @@ final class RecordProjector implements Projector
 
     public function tables(): array
     {
-        return ['subjects', 'runs', 'results', 'readings_aside', 'findings'];
+        return ['subjects', 'old_serials', 'build_pictures', 'runs', 'results', 'readings_aside', 'findings'];
     }
 
     public function types(): array
     {
-        return ['build_opened', 'build_finished', 'build_shipped', self::UNREADABLE, ...array_keys(EventTypes::all())];
+        return [...self::OF_BUILDS, self::UNREADABLE, ...array_keys(EventTypes::all())];
     }
 
     public function project(array $entries): void
@@ -43,10 +46,9 @@ final class RecordProjector implements Projector
         foreach ($entries as $entry) {
             $outcome = $entry->outcome();
             match ($entry->type()) {
-                'build_opened' => $rows->add('subjects', $this->opened($entry)),
                 'run_begun' => $rows->add('runs', $this->begun($entry)),
-                'build_finished', 'build_shipped', 'run_taken_over', 'run_finished', 'reading_dismissed' => $entry->outcome() === null || $entry->optional('outcome.standing') === 'applied' ? $rows->change(fn () => $this->one($entry)) : null,
-                default => null,
+                'run_taken_over', 'run_finished', 'reading_dismissed' => $entry->outcome() === null || $entry->optional('outcome.standing') === 'applied' ? $rows->change(fn () => $this->one($entry)) : null,
+                default => in_array($entry->type(), self::OF_BUILDS, true) ? $rows->change(fn () => BuildRows::tell($entry)) : null,
             };
             if ($outcome !== null) {
                 $this->decided($entry, Outcome::fromBody($outcome), $rows);
@@ -58,8 +60,6 @@ final class RecordProjector implements Projector
     private function one(Entry $entry): void
     {
         match ($entry->type()) {
-            'build_finished' => $this->closed($entry, BuildState::Finished, 'finished_at'),
-            'build_shipped' => $this->closed($entry, BuildState::Shipped, 'shipped_at'),
             'run_taken_over' => Run::query()->whereKey($entry->streamId())->update(['person' => $entry->person(), 'device' => $entry->text('event.device')]),
             'run_finished' => Run::query()->whereKey($entry->streamId())->update(['finished_at' => self::sql($entry->receivedAt())]),
             'reading_dismissed' => AsideReading::query()->whereKey($entry->text('event.reading'))->update(['disposed_at' => self::sql($entry->receivedAt()), 'disposed_by' => $entry->person()]),
@@ -81,21 +81,6 @@ final class RecordProjector implements Projector
         if (! $outcome->isApplied()) {
             $rows->add('readings_aside', $this->aside($entry, $outcome));
         }
-    }
-
-    /** @return array<string, mixed> */
-    private function opened(Entry $entry): array
-    {
-        return [
-            'id' => $entry->streamId(), 'serial' => $entry->text('data.serial'), 'build_number' => $entry->number('data.build_number'),
-            'family' => $entry->text('data.family'), 'customer' => $entry->text('data.customer'),
-            'state' => BuildState::Open->value, 'opened_at' => self::sql($entry->receivedAt()),
-        ];
-    }
-
-    private function closed(Entry $entry, BuildState $state, string $column): void
-    {
-        Subject::query()->whereKey($entry->streamId())->update(['state' => $state->value, $column => self::sql($entry->receivedAt())]);
     }
 
     /** @return array<string, mixed> */

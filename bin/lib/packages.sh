@@ -55,9 +55,29 @@ php_libraries() {
   local wanted
   wanted=$(cat composer.json composer.versions | sha256sum | cut -d' ' -f1)
   # Archives unpack some files unreadable to the user of the services.
-  if [ "$(cat vendor/.tekkal 2>/dev/null)" = "$wanted" ] && php bin/lib/pinned.php 2>/dev/null; then chmod -R a+rX vendor; return 0; fi
-  slow "PHP libraries" install_php_libraries "$wanted" || die "The PHP libraries could not be installed at their pinned versions; the lines above say why."
+  if [ "$(cat vendor/.tekkal 2>/dev/null)" = "$wanted" ] && php bin/lib/pinned.php 2>/dev/null; then
+    chmod -R a+rX vendor
+  else
+    slow "PHP libraries" install_php_libraries "$wanted" || die "The PHP libraries could not be installed at their pinned versions; the lines above say why."
+  fi
+  class_map
 }
+
+# Which file holds which class of ours is written down when the libraries are installed. After a pull that takes a class
+# away or brings one it is written anew: what is listed and gone stops every start.
+class_map() {
+  local classes
+  classes=$(find app core/src compat database -name '*.php' | sort | sha256sum | cut -d' ' -f1)
+  [ "$(cat vendor/.tekkal-classes 2>/dev/null)" != "$classes" ] || return 0
+  slow "Class map" write_class_map || die "The list of classes could not be written; the lines above say why."
+  echo "$classes" >vendor/.tekkal-classes
+}
+
+write_class_map() (
+  umask 022
+  COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1 composer dump-autoload --no-scripts -q
+  chmod -R a+rX vendor/composer vendor/autoload.php
+)
 
 install_php_libraries() ( # what they are installed from
   umask 022

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Builds\Actions\CloseBuild;
+use App\Builds\Actions\DescribeBuild;
 use App\Builds\Actions\GiveProcedure;
+use App\Builds\Actions\MoveBuild;
 use App\Builds\Actions\OpenBuild;
+use App\Builds\Opening;
 use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\People\Actions\NameDeputy;
 use App\People\Shop;
+use App\Record\BuildFacts;
 use App\Record\Models\Subject;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -44,7 +47,7 @@ final class DemoShop
         private readonly DemoBench $bench,
         private readonly OpenBuild $openBuild,
         private readonly GiveProcedure $give,
-        private readonly CloseBuild $close,
+        private readonly MoveBuild $close,
         private readonly DemoLibrary $library,
         private readonly DemoSkills $skills,
     ) {
@@ -102,7 +105,7 @@ final class DemoShop
         ];
         foreach (array_slice($builds, 0, $most) as $it) {
             [$serial, $day, $customer, $badge, $tool, $special, $shipped] = $it;
-            $build = $this->at($day, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), true, $this->people->get('lead')));
+            $build = $this->at($day, fn (): string => $this->comesIn($serial, $customer, Subject::query()->where('serial', $serial)->exists() ? 2 : null, due: $day + 3));
             $run = $this->given($build, $day + 1, $badge, $tool);
             foreach ($special as $place => $what) {
                 $this->at($day + 1, function () use ($run, $place, $what): void {
@@ -152,7 +155,7 @@ final class DemoShop
 
     private function openBuilds(): void
     {
-        $open = fn (string $serial, int $day, string $customer): string => $this->at($day, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), false, $this->people->get('lead')));
+        $open = fn (string $serial, int $day, string $customer, int $due = 4): string => $this->at($day, fn (): string => $this->comesIn($serial, $customer, due: $due));
         $interrupted = $open('TN3-26-0402', -3, 'Coldharbour Irrigation');
         $run = $this->given($interrupted, -1, '1041', 'TW-04');
         $this->at(-1, fn () => $this->bench->work($run, 11), 1);
@@ -164,6 +167,30 @@ final class DemoShop
         $waiting = $open('TN3-26-0417', -1, 'Lantern Bay Ferries');
         $this->at(-1, fn () => ($this->give)($waiting, $this->mainCaps->id, $this->people->get('1041')->id, $this->people->get('lead')), 3);
         $open('TN3-26-0423', -1, 'Skerry Dredging');
+        $this->waits();
+    }
+
+    /** Two that have come in and stand on no stand yet, one of them under a number that was stamped over; and one that waits for its crankshaft, and is late. */
+    private function waits(): void
+    {
+        [$lead, $describe] = [$this->people->get('lead'), app(DescribeBuild::class)];
+        $crank = $this->at(-6, fn (): string => $this->comesIn('OS6-26-0188', 'Coldharbour Irrigation', due: -1));
+        $mains = Joint::query()->where('name', 'Main caps')->where('family', Subject::query()->findOrFail($crank)->family)->firstOrFail();
+        $this->at(-3, fn () => $describe($crank, new BuildFacts(
+            order_number: 'FE-2286', core: 'complete, cracked sump, crankshaft scored at 3 and 5', received_on: $this->day(-6)->date, due_on: $this->day(-1)->date,
+            machining: [['what' => 'line_honed', 'joint' => $mains->id, 'at' => 'all seven bores'], ['what' => 'thread_repaired', 'joint' => $mains->id, 'at' => 'bolt 9, insert']], waits_for: 'the crankshaft, from grinding',
+        ), $lead));
+        $this->at(-1, fn (): string => $this->comesIn('WV9-26-0146', 'Lantern Bay Ferries', waits: true, due: 21));
+        $plate = $this->at(-2, fn (): string => $this->comesIn('HG4-25-0077', 'Skerry Dredging', waits: true, due: 18));
+        $this->at(-1, fn () => $describe->restamp($plate, 'HG4-26-0236', 'the old plate could not be read any more', $lead), 4);
+    }
+
+    private function comesIn(string $serial, string $customer, ?int $build = null, bool $waits = false, ?int $due = null): string
+    {
+        $today = Shop::here()->clock(now()->toImmutable())->format('Y-m-d');
+        $facts = new BuildFacts(order_number: sprintf('FE-%d', 2200 + Subject::query()->count()), received_on: $today, due_on: $due === null ? null : $this->day($due)->date);
+
+        return ($this->openBuild)(new Opening($serial, $this->people->customer($customer), $build, waits: $waits, facts: $facts), $this->people->get('lead'));
     }
 
     /** One of each way of working, over the other families, as they stand this morning. */
@@ -190,7 +217,7 @@ final class DemoShop
         $this->at(-1, fn () => $this->bench->work($yielded, 36), 7);
         $this->at(-1, fn () => $this->bench->toTheEnd($yielded), 8);
 
-        $build = $this->at(-4, fn (): string => ($this->openBuild)('TN3-26-0398', $this->people->customer('Skerry Dredging'), false, $lead));
+        $build = $this->at(-4, fn (): string => $this->comesIn('TN3-26-0398', 'Skerry Dredging'));
         $job = $this->at(-4, fn (): string => ($this->give)($build, $this->mainCaps->id, $this->people->get('1043')->id, $lead));
         $card = $this->at(-3, fn (): string => $paper->out($job, $lead));
         $this->at(-3, fn () => $paper->back($card, $this->people->get('1043'), $lead), 4);
@@ -199,7 +226,7 @@ final class DemoShop
         $this->at(-2, fn () => $paper->compared($card, $run, $this->people->get('1043'), $lead), 2);
         $this->at(-2, fn () => $this->bench->sign($run), 3);
 
-        $next = $this->at(-2, fn (): string => ($this->openBuild)('TN3-26-0399', $this->people->customer('Coldharbour Irrigation'), false, $lead));
+        $next = $this->at(-2, fn (): string => $this->comesIn('TN3-26-0399', 'Coldharbour Irrigation'));
         $other = $this->at(-2, fn (): string => ($this->give)($next, $this->mainCaps->id, $this->people->get('1044')->id, $lead));
         $this->at(-1, fn () => $paper->out($other, $lead));
     }
@@ -212,7 +239,7 @@ final class DemoShop
      */
     private function stands(string $serial, string $name, string $customer, array $badges, array $tools, int $steps, bool $wholeRounds = false): DemoRun
     {
-        $build = $this->at(-3, fn (): string => ($this->openBuild)($serial, $this->people->customer($customer), false, $this->people->get('lead')));
+        $build = $this->at(-3, fn (): string => $this->comesIn($serial, $customer));
         $joint = Joint::query()->where('name', $name)->where('family', Subject::query()->findOrFail($build)->family)->firstOrFail();
         $run = $this->at(-1, fn (): ?DemoRun => $this->begun($build, $joint, $badges[0], $tools, $wholeRounds), 4) ?? throw new LogicException("$name has no procedure in force.");
         $this->at(-1, fn () => $this->bench->work($run, $steps, second: isset($badges[1]) ? $this->people->get($badges[1]) : null), 5);

@@ -37,7 +37,7 @@
   <tr><th style="width: 30%">joint, tightened by</th><th style="width: 20%">by whom, when</th><th style="width: 27%">how its results are known</th><th>tools</th></tr>
   @foreach ($joints as $joint)
   <tr>
-    <td><b>{{ $joint['name'] }}</b>@if ($joint['letter']), revision {{ $joint['letter'] }}@endif<br><span class="soft">{{ $joint['line'] }}</span>
+    <td><b>{{ $joint['name'] }}</b>@if ($joint['hardware']), {{ $joint['hardware'] }}@endif @if ($joint['letter']), revision {{ $joint['letter'] }}@endif<br><span class="soft">{{ $joint['line'] }}</span>
       @foreach ($joint['permits'] as $permit)<br><span class="soft">permit {{ $permit }}</span>@endforeach
       @foreach ($joint['faults'] as $fault)<br><span class="soft">{{ $fault }}</span>@endforeach
       @foreach ($joint['cards'] as $card)<br><span class="soft">card {{ $card }}</span>@endforeach
@@ -47,7 +47,7 @@
     <td>{{ $joint['known'] === '' ? 'nothing yet' : $joint['known'] }}.@if ($joint['left'] > 0) <b>{{ $joint['left'] }} of {{ $joint['run']['all'] }} steps are not done.</b>@elseif (! $joint['run']['finished_at']) <b>Not signed.</b>@endif @if ($joint['found'] > 0) {{ $joint['found'] }} with something noticed.@endif</td>
     <td class="soft">{{ $joint['tools'] }}</td>
     @else
-    <td colspan="3">{{ $joint['on_paper'] ? 'No procedure is in force for it: it is answered for elsewhere, and not here.' : 'Not begun.' }}</td>
+    <td colspan="3">{{ $joint['without'] === '' ? 'Not begun.' : ucfirst($joint['without']).'.' }}</td>
     @endif
   </tr>
   @endforeach

@@ -6,6 +6,7 @@ namespace Tests\Factories;
 
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\OpenBuild;
+use App\Builds\Opening;
 use App\Library\Actions\AddFamily;
 use App\Library\Actions\AddProcedure;
 use App\Library\Actions\SubmitRevision;
@@ -42,7 +43,7 @@ final readonly class JobOf
         $plan = Expander::expand(DocumentReader::read($document));
         DB::table('plans')->insertOrIgnore(['hash' => $plan->hash(), 'plan' => $plan->bytes()]);
         RevisionStatus::query()->whereKey($revision->id)->update(['state' => RevisionState::Approved->value, 'plan_hash' => $plan->hash(), 'approved_at' => now()->subMinute()]);
-        $build = app(OpenBuild::class)("$code-26-0001", $this->customer, false, $this->lead);
+        $build = app(OpenBuild::class)(new Opening("$code-26-0001", $this->customer), $this->lead);
 
         return [$build, app(GiveProcedure::class)($build, $joint->id, $whose->id, $this->lead, procedure: $procedure->id)];
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\OpenBuild;
+use App\Builds\Opening;
 use App\Ledger\DeviceSequence;
 use App\Library\Actions\AddFamily;
 use App\Library\Actions\AddProcedure;
@@ -85,7 +86,7 @@ final class World
 
     public function build(string $serial = 'TN3-26-0001', string $customer = 'Skerry Dredging'): string
     {
-        return app(OpenBuild::class)($serial, $this->people->customer($customer), false, $this->person('lead'));
+        return app(OpenBuild::class)(new Opening($serial, $this->people->customer($customer)), $this->person('lead'));
     }
 
     public function job(string $build, string $badge = '1041'): string

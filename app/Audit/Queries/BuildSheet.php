@@ -16,6 +16,7 @@ use App\People\Models\Customer;
 use App\People\Models\Person;
 use App\People\Shop;
 use App\Record\Models\Subject;
+use App\Record\Queries\Lineage;
 use Tekkal\Core\Review\BuildAudit;
 use Tekkal\Core\Review\Reason;
 use Tekkal\Core\Review\Reply;
@@ -34,7 +35,7 @@ final readonly class BuildSheet
     {
         $joints = JointRecord::allOf($subject);
         $cards = CardSheet::byJoint($subject->id);
-        $audit = new BuildAudit(array_values(array_map(fn (JointRecord $joint) => $joint->evidence(), array_filter($joints, fn (JointRecord $joint): bool => ! $joint->onPaper))), $this->tools($subject->id), Shop::here()->zone());
+        $audit = new BuildAudit(array_map(fn (JointRecord $joint) => $joint->evidence(), $joints), $this->tools($subject->id), Shop::here()->zone());
 
         return [
             'id' => $subject->id,
@@ -46,7 +47,7 @@ final readonly class BuildSheet
             'opened_at' => $subject->opened_at->toIso8601ZuluString(),
             'finished_at' => $subject->finished_at?->toIso8601ZuluString(),
             'shipped_at' => $subject->shipped_at?->toIso8601ZuluString(),
-            'other_builds' => Subject::query()->where('serial', $subject->serial)->where('customer', $subject->customer)->whereKeyNot($subject->id)->get()
+            'other_builds' => Lineage::builds([$subject->serial])->filter(fn (Subject $s): bool => $s->customer === $subject->customer && $s->id !== $subject->id)
                 ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->values(),
             'replies' => array_map(self::reply(...), $audit->replies()),
             'joints' => array_map(fn (JointRecord $joint): array => $this->joint($joint, $cards[$joint->joint->id] ?? []), $joints),
@@ -91,7 +92,9 @@ final readonly class BuildSheet
             'revision' => $procedure === null ? null : ['id' => $procedure->stored->id, 'letter' => $procedure->stored->letter, 'line' => $procedure->revision->tighteningLine()->typeset()],
             'rounds' => $procedure?->revision->tighteningLine()->rounds() ?? [],
             'permits' => $this->permits($record),
-            'on_paper' => $record->onPaper,
+            'hardware' => $record->hardware,
+            'without' => $record->without,
+            'scanned' => $record->scanned,
             'cards' => $cards,
             'run' => null,
             'faults' => FaultLines::of($record),

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Audit\Queries;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Models\FittedHardware;
+use App\Builds\Queries\Outside;
 use App\Ledger\Entry;
 use App\Library\Models\Joint;
+use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
@@ -20,12 +23,18 @@ use Tekkal\Core\Review\JointEvidence;
 /** One joint of a build as the ledger's bytes tell it. */
 final readonly class JointRecord
 {
-    /** @param  bool  $onPaper  nothing of it is recorded here: no procedure is in force for it */
+    /**
+     * @param  string|null  $hardware  that is fitted, or will be
+     * @param  string|null  $without  why nothing of it stands in the record
+     * @param  bool  $scanned  is there a paper of it from before?
+     */
     private function __construct(
         public Joint $joint,
         public ?ReadProcedure $procedure,
         public ?ReadRun $run,
-        public bool $onPaper,
+        public ?string $hardware,
+        public ?string $without,
+        public bool $scanned,
     ) {
     }
 
@@ -34,9 +43,11 @@ final readonly class JointRecord
     {
         $given = Assignment::query()->where('subject', $subject->id)->where('taken_back_at', null)->get()->keyBy('joint');
         $runs = Run::query()->where('subject', $subject->id)->get()->keyBy('assignment');
+        $fitted = FittedHardware::query()->where('subject', $subject->id)->get()->keyBy('joint');
+        $outside = Outside::of([$subject->id])[$subject->id] ?? [];
 
         return array_values(Joint::query()->where('family', $subject->family)->get()->sortBy('assembly_order')
-            ->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? '')))->all());
+            ->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? ''), $fitted->get($j->id), $outside[$j->id] ?? null))->all());
     }
 
     /** Number of the last entry that this tells of; 0 before the run. */
@@ -51,23 +62,34 @@ final readonly class JointRecord
     {
         $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->run->id)->where('disposed_at', null)->count();
 
-        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside);
+        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without);
     }
 
-    private static function of(Joint $joint, ?Assignment $given, ?Run $run): self
+    /** @param  array{kind: string, says: string, code: string|null}|null  $outside */
+    private static function of(Joint $joint, ?Assignment $given, ?Run $run, ?FittedHardware $fitted, ?array $outside): self
     {
         $at = $run->begun_at ?? CarbonImmutable::now();
-        $procedure = $given === null ? null : RevisionStatus::query()->findOrFail($given->revision)->procedure;
-        $inForce = Procedures::inForce($joint->id, $at, $procedure);
-        $onPaper = $given === null && Procedures::allInForce($joint->id, $at)->isEmpty();
+        $options = Procedures::allInForce($joint->id, $at);
+        $procedure = $given === null ? $fitted?->procedure : RevisionStatus::query()->findOrFail($given->revision)->procedure;
+        // Which of several kits it gets nobody has said yet: no plan is its own.
+        $inForce = $procedure === null && $options->count() > 1 ? null : $options->first(fn (RevisionStatus $s): bool => $procedure === null || $s->procedure === $procedure);
+        $hardware = $given->option ?? $fitted->option ?? ($inForce === null ? null : Procedure::query()->find($inForce->procedure)?->option);
+        $without = match (true) {
+            $given !== null => null,
+            $outside !== null => $outside['says'],
+            $options->isEmpty() => 'it has no approved procedure, and nothing of it is recorded',
+            $inForce === null && $fitted === null => 'nobody has said which hardware is fitted, and nothing of it is recorded',
+            default => null,
+        };
         $revisionId = $given->revision ?? $inForce?->revision;
-        if ($revisionId === null) {
-            return new self($joint, null, null, $onPaper);
+        $scanned = ($outside['kind'] ?? '') === 'paper';
+        if ($revisionId === null || ($given === null && $scanned)) {
+            return new self($joint, null, null, $hardware, $without, $scanned);
         }
         $plan = Procedures::plan($given->plan_hash ?? (string) $inForce?->plan_hash);
         $read = new ReadProcedure(StoredRevision::query()->findOrFail($revisionId), Procedures::revision($revisionId), Procedures::document($revisionId), $plan);
 
-        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $onPaper);
+        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $hardware, $without, $scanned);
     }
 
     private static function read(Run $run, ReadProcedure $procedure, bool $wasInForce): ReadRun

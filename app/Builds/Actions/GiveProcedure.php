@@ -16,6 +16,7 @@ use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
 use App\People\Ability;
 use App\People\Models\Person;
+use App\People\Shop;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
 use App\Shared\Http\DeskCommand;
@@ -48,6 +49,9 @@ final readonly class GiveProcedure
             }
             $subject = self::openBuild($this->recorder, $subjectId);
             $joint = Joint::query()->where('family', $subject->family)->find($jointId) ?? throw Refused::field('joint', 'This engine has no such joint.', $jointId);
+            if (EnterPaperJoint::entered($subject->id, $joint->id)->exists()) {
+                throw Refused::field('joint', sprintf('%s of %s was done before Tekkal, on paper. Take that back first, if it is to be tightened here.', $joint->name, $subject->title()), $jointId);
+            }
             if (Assignment::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('taken_back_at', null)->exists()) {
                 throw Refused::field('joint', sprintf('%s of %s is already in somebody\'s hands.', $joint->name, $subject->title()), $jointId);
             }
@@ -56,25 +60,26 @@ final readonly class GiveProcedure
         });
     }
 
-    /** Locks the build's stream, so that nothing is given out while it is being closed. */
-    public static function openBuild(Recorder $recorder, string $subjectId): Subject
+    /**
+     * Locks the build's stream, so that nothing is given out while it is being closed.
+     *
+     * @param  bool  $waitingToo  may it be one that stands on no stand yet?
+     */
+    public static function openBuild(Recorder $recorder, string $subjectId, bool $waitingToo = false): Subject
     {
         $recorder->lock('subject/'.$subjectId);
         $subject = Subject::query()->find($subjectId) ?? throw Refused::notFound('There is no such build.');
-        if ($subject->state !== BuildState::Open) {
-            throw new Refused(ProblemType::BuildClosed, sprintf('%s is %s; nothing more can be done to it.', $subject->title(), $subject->state->value), 409);
-        }
 
-        return $subject;
+        return match (true) {
+            $subject->state === BuildState::Open, $waitingToo && $subject->state === BuildState::Received => $subject,
+            $subject->state === BuildState::Received => throw new Refused(ProblemType::BuildClosed, sprintf('%s has come in and stands on no stand yet. Put it on a stand first.', $subject->title()), 409),
+            default => throw new Refused(ProblemType::BuildClosed, sprintf('%s is %s; nothing more can be done to it.', $subject->title(), $subject->state->value), 409),
+        };
     }
 
     private function give(Subject $subject, Joint $joint, Person $person, Person $lead, ?DeskCommand $command, ?string $procedure): string
     {
-        $options = Procedures::allInForce($joint->id, now()->toImmutable())->filter(fn (RevisionStatus $s): bool => $procedure === null || $s->procedure === $procedure);
-        $inForce = $options->first() ?? throw Refused::field('joint', sprintf('%s has no approved procedure. Have one approved first.', $joint->name), $joint->id);
-        if ($options->count() > 1) {
-            throw Refused::field('procedure', sprintf('%s has %d hardware options. Say which is fitted.', $joint->name, $options->count()));
-        }
+        $inForce = $this->fitted($subject, $joint, $procedure);
         $assignment = Ids::next();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id,
@@ -84,5 +89,21 @@ final readonly class GiveProcedure
         $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
         return $assignment;
+    }
+
+    /** The revision in force for the hardware that this engine has there. */
+    private function fitted(Subject $subject, Joint $joint, ?string $procedure): RevisionStatus
+    {
+        $chosen = ChooseHardware::chosen($subject->id, $joint->id);
+        if ($chosen !== null && $procedure !== null && $chosen->procedure !== $procedure) {
+            throw Refused::field('procedure', sprintf('%s of %s gets %s, as was chosen on %s. Choose otherwise first.', $joint->name, $subject->title(), $chosen->option, Shop::here()->clock($chosen->at)->format('j F')), $procedure);
+        }
+        $wanted = $chosen->procedure ?? $procedure;
+        $options = Procedures::allInForce($joint->id, now()->toImmutable())->filter(fn (RevisionStatus $s): bool => $wanted === null || $s->procedure === $wanted);
+        if ($options->count() > 1) {
+            throw Refused::field('procedure', sprintf('%s has %d hardware options. Say which is fitted.', $joint->name, $options->count()));
+        }
+
+        return $options->first() ?? throw Refused::field('joint', sprintf('%s%s has no approved procedure. Have one approved first.', $joint->name, $chosen === null ? '' : " with $chosen->option"), $joint->id);
     }
 }

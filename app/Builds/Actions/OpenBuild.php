@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Builds\Actions;
 
+use App\Builds\Opening;
+use App\Builds\Queries\FamilyOfSerial;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -13,6 +15,7 @@ use App\People\Models\Customer;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Record\Queries\Lineage;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
@@ -22,60 +25,122 @@ use Illuminate\Database\UniqueConstraintViolationException;
 /** Opens a build of a serial number. A serial comes back: its next build is opened after a question. */
 final readonly class OpenBuild
 {
-    private const SERIAL = '/^(?<family>[A-Z0-9]{2,6})-\d{2}-\d{4}$/D';
-
     public function __construct(private Recorder $recorder)
     {
     }
 
-    public function __invoke(string $serial, string $customer, bool $nextBuild, Person $lead, ?DeskCommand $command = null): string
+    public function __invoke(Opening $opening, Person $lead, ?DeskCommand $command = null): string
     {
-        $family = $this->familyOf(trim($serial));
-        $serial = mb_strtoupper(trim($serial));
-        Customer::query()->find($customer) ?? throw Refused::field('customer', 'Choose the customer whose engine it is.', $customer);
+        $family = self::checked($opening);
 
         try {
-            return $this->recorder->transaction(function () use ($serial, $family, $customer, $nextBuild, $lead, $command): string {
-                // Two at once wait here, so that the second finds what the first has stored.
-                $this->recorder->lock('serial/'.$serial);
+            return $this->recorder->transaction(function () use ($opening, $family, $lead, $command): string {
+                $this->lock([$opening]);
                 $stored = $command === null ? null : $this->recorder->stored($command->id, $command->hash);
+                if ($stored !== null) {
+                    return $stored->streamId();
+                }
+                $draft = $this->draft($opening, $family, $lead, $command->id ?? Ids::next());
+                $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
-                return $stored === null ? $this->open($serial, $family, $customer, $nextBuild, $lead, $command) : $stored->streamId();
+                return (string) $draft->concerns->subject;
             });
         } catch (UniqueConstraintViolationException) {
-            throw $this->alreadyOpen($serial);
+            throw self::alreadyOpen($opening->serial);
         }
     }
 
-    private function open(string $serial, Family $family, string $customer, bool $nextBuild, Person $lead, ?DeskCommand $command): string
+    /**
+     * Many at once: all of them, or none.
+     *
+     * @param  non-empty-list<Opening>  $openings
+     * @return list<string> in their order
+     */
+    public function many(array $openings, Person $lead): array
     {
-        $last = Subject::query()->where('serial', $serial)->lockForUpdate()->get()->sortByDesc('build_number')->first();
-        if ($last?->state === BuildState::Open) {
-            throw $this->alreadyOpen($serial);
+        $families = array_map(self::checked(...), $openings);
+
+        return $this->recorder->transaction(function () use ($openings, $families, $lead): array {
+            $this->lock($openings);
+
+            return array_map(function (Opening $opening, Family $family) use ($lead): string {
+                $draft = $this->draft($opening, $family, $lead, Ids::next());
+                $this->recorder->append($draft);
+
+                return (string) $draft->concerns->subject;
+            }, $openings, $families);
+        });
+    }
+
+    /**
+     * Two at once wait here, so that the second finds what the first has stored. In one order, so that they do not wait for each other.
+     *
+     * @param  non-empty-list<Opening>  $openings
+     */
+    private function lock(array $openings): void
+    {
+        $serials = array_unique(array_merge(...array_map(fn (Opening $o): array => [$o->serial, ...$o->oldSerials], $openings)));
+        sort($serials);
+        foreach ($serials as $serial) {
+            $this->recorder->lock('serial/'.$serial);
         }
-        if ($last !== null && ! $nextBuild) {
-            throw new Refused(ProblemType::EarlierBuild, sprintf('%s was here before: build %d, %s. Is this its build %d?', $serial, $last->build_number, $last->state->value, $last->build_number + 1), 409, ['field' => 'serial', 'value' => $serial, 'next_build' => $last->build_number + 1]);
-        }
+    }
+
+    private function draft(Opening $opening, Family $family, Person $lead, string $entry): Draft
+    {
+        $build = self::buildNumber($opening);
+        $data = [
+            'serial' => $opening->serial, 'build_number' => $build, 'family' => $family->id, 'customer' => $opening->customer, 'waits' => $opening->waits,
+            'old_serials' => $opening->oldSerials, 'facts' => $opening->facts->toData(),
+        ];
         $id = Ids::next();
-        $draft = new Draft($command->id ?? Ids::next(), 'build_opened', 'subject/'.$id, $lead->id, [
-            'serial' => $serial, 'build_number' => ($last->build_number ?? 0) + 1, 'family' => $family->id, 'customer' => $customer,
-        ], new Concerns($id));
-        $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
-        return $id;
+        return new Draft($entry, 'build_opened', 'subject/'.$id, $lead->id, array_filter($data, fn (mixed $v): bool => $v !== [] && $v !== false), new Concerns($id));
     }
 
-    private function familyOf(string $serial): Family
+    /** @return Family what it is a member of, everything else of it being right */
+    public static function checked(Opening $opening): Family
     {
-        if (preg_match(self::SERIAL, mb_strtoupper($serial), $m) !== 1) {
-            throw Refused::field('serial', sprintf('"%s" is no serial number. It reads like TN3-26-0417: family, year, number.', mb_substr($serial, 0, 40)), $serial);
+        Customer::query()->find($opening->customer) ?? throw Refused::field('customer', 'Choose the customer whose engine it is.', $opening->customer);
+        $family = FamilyOfSerial::of($opening->serial, $opening->family);
+        self::facts($opening, $family);
+
+        return $family;
+    }
+
+    private static function facts(Opening $opening, Family $family): void
+    {
+        DescribeBuild::check($opening->facts, $family);
+        foreach ($opening->oldSerials as $serial) {
+            if (mb_strlen($serial) > 40) {
+                throw Refused::field('old_serials', sprintf('"%s…" is longer than a number can be, 40 signs.', mb_substr($serial, 0, 40)), $serial);
+            }
+        }
+    }
+
+    /** Which build it is; a number that was here before is asked about. */
+    public static function buildNumber(Opening $opening): int
+    {
+        $builds = Lineage::builds([$opening->serial, ...$opening->oldSerials]);
+        $open = $builds->first(fn (Subject $s): bool => in_array($s->state, [BuildState::Open, BuildState::Received], true));
+        if ($open !== null) {
+            throw self::alreadyOpen($open->serial);
+        }
+        $last = $builds->last();
+        $next = ($last->build_number ?? 0) + 1;
+        if ($last !== null && $opening->build !== $next) {
+            throw new Refused(ProblemType::EarlierBuild, sprintf(
+                '%s was here before%s: build %d, %s. Is this its build %d?', $opening->serial, $last->serial === $opening->serial ? '' : " as $last->serial", $last->build_number, $last->state->value, $next,
+            ), 409, ['field' => 'serial', 'value' => $opening->serial, 'next_build' => $next]);
+        }
+        if ($last === null && $opening->build !== null && $opening->build !== 1) {
+            throw Refused::field('build', sprintf('%s was never here: this is its build 1, not %d.', $opening->serial, $opening->build), (string) $opening->build);
         }
 
-        return Family::query()->where('code', $m['family'])->first()
-            ?? throw Refused::field('serial', sprintf('The library has no engine family %s.', $m['family']), $serial);
+        return $next;
     }
 
-    private function alreadyOpen(string $serial): Refused
+    private static function alreadyOpen(string $serial): Refused
     {
         return new Refused(ProblemType::BuildOpen, sprintf('%s is already open. Finish that build before the next one.', $serial), 409, ['field' => 'serial', 'value' => $serial]);
     }

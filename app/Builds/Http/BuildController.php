@@ -9,9 +9,11 @@ use App\Builds\Http\Requests\ListBuildsRequest;
 use App\Builds\Http\Requests\OpenBuildRequest;
 use App\Builds\Http\Resources\BuildResource;
 use App\Builds\Queries\JointStrip;
+use App\Builds\Queries\Stands;
 use App\Builds\Queries\VisibleBuilds;
 use App\Library\Models\Family;
 use App\People\Ability;
+use App\Record\BuildState;
 use App\Record\Models\Subject;
 use App\Shared\Http\DeskCommand;
 use Illuminate\Http\JsonResponse;
@@ -19,30 +21,29 @@ use Illuminate\Support\Facades\Gate;
 
 final class BuildController
 {
+    /** Of those that have left. All that are here are shown, up to what a shop has room for. */
     private const NEWEST = 60;
 
-    public function index(ListBuildsRequest $request, JointStrip $strip): JsonResponse
-    {
-        $builds = VisibleBuilds::newest($request->person(), self::NEWEST, state: $request->optionalText('state'));
-        $families = Family::query()->pluck('name', 'id');
-        $strips = $strip->ofAll($builds);
+    private const ROOM = 300;
 
-        return new JsonResponse([
-            'builds' => $builds->map(fn (Subject $s): BuildResource => new BuildResource($s, $families->get($s->family), $strips[$s->id])),
-            'maps' => (object) $strip->maps(),
-            'shown_at_most' => self::NEWEST,
-        ]);
+    public function index(ListBuildsRequest $request, Stands $stands): JsonResponse
+    {
+        $state = BuildState::tryFrom((string) $request->optionalText('state'));
+        $most = $state === BuildState::Shipped ? self::NEWEST : self::ROOM;
+        $builds = VisibleBuilds::newest($request->person(), $most, states: $state === null ? [BuildState::Received, BuildState::Open, BuildState::Finished] : [$state]);
+
+        return new JsonResponse($stands->of($builds) + ['shown_at_most' => $most]);
     }
 
     public function show(Subject $build, JointStrip $strip): JsonResponse
     {
         Gate::authorize('view', $build);
 
-        return new JsonResponse(new BuildResource($build->load('owner'), Family::query()->find($build->family)?->name, $strip->of($build, Gate::allows(Ability::GiveWork->value))));
+        return new JsonResponse(new BuildResource($build->load(['owner', 'oldSerials']), Family::query()->findOrFail($build->family), $strip->of($build, Gate::allows(Ability::GiveWork->value))));
     }
 
     public function store(OpenBuildRequest $request, OpenBuild $open): JsonResponse
     {
-        return new JsonResponse(['id' => $open($request->text('serial'), $request->text('customer'), $request->boolean('next_build'), $request->person(), DeskCommand::from($request))], 201);
+        return new JsonResponse(['id' => $open($request->opening(), $request->person(), DeskCommand::from($request))], 201);
     }
 }

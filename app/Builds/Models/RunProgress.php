@@ -29,9 +29,23 @@ final class RunProgress extends Row
     /** @return array<string, mixed> as a screen shows it */
     public static function shown(stdClass $row): array
     {
-        return [
-            'done' => $row->done, 'all' => $row->all_steps, 'finished' => (bool) $row->finished, 'stopped' => (bool) $row->stopped, 'next' => $row->next, 'why' => $row->why,
-            'rounds' => json_decode($row->rounds, true, flags: JSON_THROW_ON_ERROR), 'marks' => json_decode($row->marks, true, flags: JSON_THROW_ON_ERROR),
-        ];
+        return self::brief($row) + ['rounds' => json_decode($row->rounds, true, flags: JSON_THROW_ON_ERROR), 'marks' => json_decode($row->marks, true, flags: JSON_THROW_ON_ERROR)];
+    }
+
+    /** @return array<string, mixed> how far it is, without its rounds and its marks */
+    public static function brief(stdClass $row): array
+    {
+        return ['done' => $row->done, 'all' => $row->all_steps, 'finished' => (bool) $row->finished, 'stopped' => (bool) $row->stopped, 'next' => $row->next, 'why' => $row->why];
+    }
+
+    /**
+     * What is painted on the metal, of the runs that are drawn.
+     *
+     * @param  list<string>  $runs
+     * @return array<array-key, mixed> by run
+     */
+    public static function marksOf(array $runs): array
+    {
+        return $runs === [] ? [] : array_map(fn (string $marks): mixed => json_decode($marks, true, flags: JSON_THROW_ON_ERROR), self::query()->whereIn('run', $runs)->toBase()->pluck('marks', 'run')->all());
     }
 }

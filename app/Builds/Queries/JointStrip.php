@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Builds\Queries;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Models\FittedHardware;
 use App\Builds\Models\RunProgress;
 use App\Builds\RunFolds;
 use App\Library\Models\Joint;
@@ -16,6 +17,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Tekkal\Core\Run\RunPhase;
 
 /**
  * Engines as strips of their joints in assembly order, each with its map and the marks that are on it. What many builds
@@ -31,6 +33,9 @@ final class JointStrip
     /** @var array<string, string> names by person */
     private array $people = [];
 
+    /** @var array<string, list<array{revision: string, procedure: string, face: array{procedure: string, option: string, letter: string}}>> what is in force, by joint */
+    private array $options = [];
+
     /**
      * @param  bool  $withWords  may be read what somebody said when they left a job? Nothing for a customer's eyes
      * @return list<array<string, mixed>> each with its map
@@ -39,7 +44,7 @@ final class JointStrip
     {
         $strip = $this->ofAll(collect([$subject]))[$subject->id];
 
-        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['revision']['id'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
+        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['drawn'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
     }
 
     /**
@@ -62,30 +67,49 @@ final class JointStrip
      * As many questions for many builds as for few. A map is drawn on many engines and stands in maps() once.
      *
      * @param  Collection<int, Subject>  $subjects
+     * @param  bool  $painted  with how far each round is and the marks that are on it; whoever shows many wants few of them
      * @return array<string, list<array<string, mixed>>> by build
      */
-    public function ofAll(Collection $subjects): array
+    public function ofAll(Collection $subjects, bool $painted = true): array
     {
         $ids = $subjects->pluck('id');
-        // Plain rows: hundreds of them are read each quarter of a minute at every desk.
-        $given = Assignment::query()->whereIn('assignments.subject', $ids)->where('taken_back_at', null)->toBase()
-            ->leftJoin('runs', 'runs.assignment', '=', 'assignments.id')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
-            ->get(['assignments.id', 'assignments.subject', 'assignments.joint', 'assignments.revision', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', 'run_progress.*']);
+        $given = self::givenOut($ids, $painted);
+        $fitted = FittedHardware::query()->whereIn('subject', $ids)->toBase()->get(['subject', 'joint', 'procedure', 'option'])->groupBy('subject')->map->keyBy('joint')->all();
+        $outside = Outside::of($ids->all());
         $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order'])->sortBy('assembly_order');
         $this->people = Person::query()->findMany($given->pluck('person')->merge($given->pluck('by'))->filter()->unique()->all())->mapWithKeys(fn (Person $p): array => [$p->id => $p->displayName()])->all();
-        $options = self::inForce($joints->pluck('id')->all());
-        $first = array_filter(array_map(fn (array $options): ?string => $options[0]['revision'] ?? null, $options));
-        $this->faces = RevisionFaces::of([...$given->pluck('revision')->all(), ...array_values($first)]);
+        $this->options = self::inForce($joints->pluck('id')->all());
+        $this->faces = RevisionFaces::of([...$given->pluck('revision')->all(), ...array_merge(...array_map(fn (array $of): array => array_column($of, 'revision'), array_values($this->options)))]);
         // Of an engine's joints most are as on every other: nobody has them yet.
-        $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint, $options[$joint->id] ?? [])])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
+        $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint)])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
         $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
         $strips = [];
         foreach ($subjects as $subject) {
-            $its = $byBuild[$subject->id] ?? [];
-            $strips[$subject->id] = array_map(fn (array $joint): array => isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']]) : $joint, $plain[$subject->family] ?? []);
+            [$its, $has, $beside] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? []];
+            $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $painted): array {
+                $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
+                $joint = isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']], $painted) : $joint;
+
+                return isset($beside[$joint['id']]) ? ['outside' => $beside[$joint['id']]] + $joint : $joint;
+            }, $plain[$subject->family] ?? []);
         }
 
         return $strips;
+    }
+
+    /**
+     * Plain rows: hundreds of them are read each quarter of a minute at every desk.
+     *
+     * @param  Collection<array-key, mixed>  $builds
+     * @return Collection<int, stdClass>
+     */
+    private static function givenOut(Collection $builds, bool $painted): Collection
+    {
+        $progress = $painted ? ['run_progress.*'] : array_map(fn (string $c): string => "run_progress.$c", ['done', 'all_steps', 'finished', 'stopped', 'phase', 'next', 'why']);
+
+        return Assignment::query()->whereIn('assignments.subject', $builds)->where('taken_back_at', null)->toBase()
+            ->leftJoin('runs', 'runs.assignment', '=', 'assignments.id')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
+            ->get(['assignments.id', 'assignments.subject', 'assignments.joint', 'assignments.revision', 'assignments.option', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', ...$progress]);
     }
 
     /** @return array<string, array<string, mixed>> maps by revision, of what was asked last */
@@ -95,29 +119,48 @@ final class JointStrip
     }
 
     /**
-     * A joint that nobody was given.
+     * A joint that nobody was given. Where it can be fitted with several kits, nothing is guessed: somebody says which.
      *
-     * @param  list<array{revision: string, face: array<string, mixed>}>  $options  what is in force for it
      * @return array<string, mixed>
      */
-    private function plain(stdClass $joint, array $options): array
+    private function plain(stdClass $joint): array
     {
+        $options = $this->options[$joint->id] ?? [];
+        $only = count($options) === 1 ? $options[0] : null;
+
         return [
-            'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'revision' => $this->revision($options[0]['revision'] ?? ''),
-            'options' => array_column($options, 'face'), 'given' => null, 'run' => null,
+            'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
+            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'given' => null, 'run' => null,
         ];
+    }
+
+    /**
+     * Somebody has said which hardware it gets: the revision in force of that one, and of no other.
+     *
+     * @param  array<string, mixed>  $joint
+     * @return array<string, mixed>
+     */
+    private function chosen(array $joint, stdClass $fitted): array
+    {
+        $revision = array_column($this->options[$joint['id']] ?? [], 'revision', 'procedure')[$fitted->procedure] ?? null;
+
+        return ['drawn' => $revision ?? $joint['drawn'], 'revision' => $this->revision($revision ?? ''), 'hardware' => ['option' => $fitted->option, 'chosen' => true]] + $joint;
     }
 
     /**
      * @param  array<string, mixed>  $joint
      * @return array<string, mixed>
      */
-    private function given(array $joint, stdClass $given): array
+    private function given(array $joint, stdClass $given, bool $painted): array
     {
+        $run = fn (): array => $painted ? RunProgress::shown($given) : RunProgress::brief($given);
+
         return [
+            'drawn' => $given->revision,
             'revision' => $this->revision($given->revision),
+            'hardware' => ['option' => $given->option, 'chosen' => true],
             'given' => ['id' => $given->id, 'person' => $this->people[$given->person] ?? null, 'at' => Assignment::zulu($given->given_at)],
-            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => $this->people[$given->by] ?? null, 'left' => null] + RunProgress::shown($given),
+            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => $this->people[$given->by] ?? null, 'left' => null, 'parked' => $given->phase === RunPhase::Parked->value] + $run(),
         ] + $joint;
     }
 
@@ -129,14 +172,14 @@ final class JointStrip
 
     /**
      * @param  array<string>  $joints
-     * @return array<string, list<array{revision: string, face: array<string, mixed>}>> by joint, the oldest option first
+     * @return array<string, list<array{revision: string, procedure: string, face: array{procedure: string, option: string, letter: string}}>> by joint, the oldest option first
      */
     private static function inForce(array $joints): array
     {
         $options = [];
         foreach (Procedures::inForceAt($joints, CarbonImmutable::now()) as [$status, $procedure]) {
             $options[$status->joint][] = [
-                'revision' => $status->revision,
+                'revision' => $status->revision, 'procedure' => $status->procedure,
                 'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter],
             ];
         }

@@ -6,6 +6,8 @@ namespace App\Builds\Queries;
 
 use App\People\Models\Customer;
 use App\People\Models\Person;
+use App\Record\BuildState;
+use App\Record\Models\OldSerial;
 use App\Record\Models\Subject;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -30,12 +32,20 @@ final class VisibleBuilds
         return $query->get();
     }
 
-    /** @return Collection<int, Subject> the newest of them whose serial has this part, latest first */
-    public static function newest(Person $person, int $most, string $serialPart = '', ?string $state = null): Collection
+    /**
+     * @param  string  $serialPart  of the number that it bears, or of one that it bore
+     * @param  list<BuildState>  $states  empty: any
+     * @return Collection<int, Subject> the newest of them, latest first
+     */
+    public static function newest(Person $person, int $most, string $serialPart = '', array $states = []): Collection
     {
-        $query = self::to($person)->where('serial', 'like', '%'.addcslashes($serialPart, '%_\\').'%');
-        if ($state !== null) {
-            $query = $query->where('state', $state);
+        $query = self::to($person);
+        if ($serialPart !== '') {
+            $like = '%'.addcslashes($serialPart, '%_\\').'%';
+            $query->where(fn (Builder $q) => $q->where('serial', 'like', $like)->orWhereIn('id', OldSerial::query()->where('serial', 'like', $like)->select('subject')));
+        }
+        if ($states !== []) {
+            $query->whereIn('state', $states);
         }
         $query->getQuery()->orderByDesc('opened_at')->limit($most);
 

@@ -7,8 +7,8 @@ namespace App\Crib\Print;
 use App\Crib\Models\ToolRow;
 use App\Crib\Queries\ToolBook;
 use App\People\Shop;
+use App\Shared\Print\Labels;
 use App\Shared\Print\Pdf;
-use App\Shared\Print\QrCode;
 use App\Shared\Refused;
 
 /** Labels to be stuck on tools: the number large, a code that a scanner reads, what the tool is for. */
@@ -19,8 +19,6 @@ final class ToolLabels
 
     private const IN_A_ROW = 3;
 
-    private const MOST = 300;
-
     /** @param  list<string>  $codes */
     public static function pdf(array $codes): string
     {
@@ -30,16 +28,14 @@ final class ToolLabels
     /** @param  list<string>  $codes */
     public static function html(array $codes): string
     {
-        if ($codes === [] || count($codes) > self::MOST) {
-            throw Refused::field('tools', sprintf('Choose 1 to %d tools; these are %d.', self::MOST, count($codes)), (string) count($codes));
-        }
+        Labels::count($codes, 'tools');
         $tools = ToolRow::query()->whereIn('code', $codes)->get()->sortBy('code', SORT_NATURAL)->values();
         $missing = array_values(array_diff($codes, $tools->pluck('code')->all()));
         if ($missing !== []) {
             throw Refused::field('tools', "There is no tool $missing[0].", $missing[0]);
         }
-        $labels = $tools->map(fn (ToolRow $t): array => ['code' => $t->code, 'name' => $t->name, 'range' => ToolBook::record($t)->range->typeset(), 'qr' => QrCode::of(self::SCAN.$t->code)])->all();
+        $labels = array_values($tools->map(fn (ToolRow $t): array => ['code' => $t->code, 'lines' => [ToolBook::record($t)->range->typeset(), $t->name], 'scan' => self::SCAN.$t->code])->all());
 
-        return view('tool-labels', ['shop' => Shop::here()->name, 'rows' => array_chunk($labels, self::IN_A_ROW), 'in_a_row' => self::IN_A_ROW])->render();
+        return Labels::html($labels, Shop::here()->name, self::IN_A_ROW);
     }
 }

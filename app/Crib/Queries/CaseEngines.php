@@ -84,6 +84,7 @@ final readonly class CaseEngines
             BuildState::Shipped => 'shipped'.($subject->shipped_at === null ? '' : ' '.ToolBook::day($subject->shipped_at)->words()),
             BuildState::Finished => 'here, finished',
             BuildState::Open => 'here, open',
+            BuildState::Received => 'here, come in',
         };
     }
 

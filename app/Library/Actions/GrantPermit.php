@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Library\Actions;
 
+use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Ledger\Sending;
+use App\Library\Models\Joint;
 use App\Library\Models\Permit;
 use App\Library\Models\Procedure;
+use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
+use App\People\Shop;
+use App\Record\Models\Subject;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\Refused;
@@ -36,12 +41,32 @@ final readonly class GrantPermit
             }
             $this->roundIsThere(Procedures::find($procedure), $fields['stage']);
             $id = Ids::next();
-            $code = sprintf('DP-%03d', Permit::query()->count() + 1);
+            $code = self::nextCode();
             $draft = new Draft($command->id ?? Ids::next(), 'permit_asked', 'permit/'.$id, $by->id, array_filter(['code' => $code, 'procedure' => $procedure] + $fields, fn (mixed $v): bool => $v !== null));
             $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
             return $id;
         });
+    }
+
+    /** For one engine to leave the shop with a joint that is not recorded. */
+    public function askUnrecorded(Subject $build, Joint $joint, string $reason, string $customerReference, Person $by): void
+    {
+        $this->recorder->transaction(function () use ($build, $joint, $reason, $customerReference, $by): void {
+            $this->recorder->lock('register/permits');
+            if (isset(Permits::ofUnrecorded([$build->id])[$build->id][$joint->id])) {
+                throw Refused::field('joint', sprintf('A permit for %s of %s has been asked for already.', lcfirst($joint->name), $build->title()), $joint->id);
+            }
+            $this->recorder->append(new Draft(Ids::next(), 'permit_asked', 'permit/'.Ids::next(), $by->id, [
+                'code' => self::nextCode(), 'departure' => 'It leaves the shop with this joint not recorded', 'reason' => $reason, 'customer_reference' => $customerReference, 'serials' => $build->serial,
+                'valid_from' => Shop::here()->clock(now()->toImmutable())->format('Y-m-d'),
+            ], new Concerns($build->id, joint: $joint->id)));
+        });
+    }
+
+    private static function nextCode(): string
+    {
+        return sprintf('DP-%03d', Permit::query()->count() + 1);
     }
 
     public function approve(string $id, Person $by, string $signature): void

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Library\Http;
 
 use App\Library\Actions\AddFamily;
+use App\Library\Actions\SetSerialRules;
 use App\Library\Http\Requests\AddFamilyRequest;
+use App\Library\Http\Requests\SerialRulesRequest;
 use App\Library\Http\Resources\FamilyResource;
 use App\Library\Models\Family;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 
 final class FamilyController
 {
@@ -20,5 +23,12 @@ final class FamilyController
     public function store(AddFamilyRequest $request, AddFamily $add): JsonResponse
     {
         return new JsonResponse(['id' => $add($request->text('code'), $request->text('name'), $request->text('description'), $request->joints(), $request->variants(), $request->person())->id], 201);
+    }
+
+    public function serialRules(Family $family, SerialRulesRequest $request, SetSerialRules $set): Response
+    {
+        $set($family, $request->text('serial_rules'), $request->person());
+
+        return response()->noContent();
     }
 }

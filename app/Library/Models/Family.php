@@ -7,6 +7,7 @@ namespace App\Library\Models;
 use App\Shared\Models\Row;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Tekkal\Core\Schedule\SerialRule;
 
 /**
  * Engines that share joints.
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $code the letters before the first hyphen of its serials
  * @property string $name
  * @property string $description
+ * @property string $serial_rules one to a line; empty: as its code says
  * @property-read Collection<int, Joint> $joints
  * @property-read Collection<int, Variant> $variants
  */
@@ -32,5 +34,21 @@ final class Family extends Row
     public function variants(): HasMany
     {
         return $this->hasMany(Variant::class, 'family');
+    }
+
+    /** @return non-empty-list<SerialRule> */
+    public function serialRules(): array
+    {
+        return $this->serial_rules === '' ? [SerialRule::ofCode($this->code)] : array_map(SerialRule::of(...), explode("\n", $this->serial_rules));
+    }
+
+    public function hasSerial(string $serial): bool
+    {
+        return array_filter($this->serialRules(), fn (SerialRule $rule): bool => $rule->fits($serial)) !== [];
+    }
+
+    public static function missing(): string
+    {
+        return 'There is no such family.';
     }
 }

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Library\Models;
 
 use App\People\Models\Person;
+use App\Record\Models\Subject;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Str;
 
 /**
  * A permitted departure from a procedure, limited by date, serial or count.
  *
  * @property string $id
  * @property string $code
- * @property string $procedure
+ * @property string|null $procedure null: it is about one engine, and one joint of it that is not recorded
+ * @property string|null $subject
+ * @property string|null $joint
  * @property string|null $stage
  * @property string $departure
  * @property string $reason
@@ -29,7 +33,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $signature
  * @property CarbonImmutable|null $approved_at
  * @property-read Person|null $asker
- * @property-read Procedure $ofProcedure
+ * @property-read Procedure|null $ofProcedure
+ * @property-read Joint|null $ofJoint
+ * @property-read Subject|null $ofSubject
  */
 final class Permit extends Row
 {
@@ -45,6 +51,24 @@ final class Permit extends Row
     public function ofProcedure(): BelongsTo
     {
         return $this->belongsTo(Procedure::class, 'procedure');
+    }
+
+    /** @return BelongsTo<Joint, $this> */
+    public function ofJoint(): BelongsTo
+    {
+        return $this->belongsTo(Joint::class, 'joint');
+    }
+
+    /** @return BelongsTo<Subject, $this> */
+    public function ofSubject(): BelongsTo
+    {
+        return $this->belongsTo(Subject::class, 'subject');
+    }
+
+    /** What it departs from: "Tarn TN3, main caps, stock bolts", or "TN3-26-0417, main caps". */
+    public function title(): string
+    {
+        return $this->ofProcedure?->title() ?? sprintf('%s, %s', $this->ofSubject?->title(), Str::lcfirst((string) $this->ofJoint?->name));
     }
 
     /** @var array<string, string> */

@@ -12,6 +12,8 @@ use Illuminate\Support\Facades\DB;
 /** Which departures are permitted, for which engines, and until when. */
 final class Permits
 {
+    private const SHOWN = ['asker', 'ofProcedure.atJoint.inFamily', 'ofJoint', 'ofSubject'];
+
     /** @return list<array<string, mixed>> */
     public static function all(?string $procedure = null): array
     {
@@ -20,7 +22,7 @@ final class Permits
             $permits->getQuery()->where('procedure', $procedure);
         }
 
-        return array_values($permits->with(['asker', 'ofProcedure.atJoint.inFamily'])->get()->sortByDesc('asked_at')->map(self::toArray(...))->all());
+        return array_values($permits->with(self::SHOWN)->get()->sortByDesc('asked_at')->map(self::toArray(...))->all());
     }
 
     /**
@@ -31,13 +33,29 @@ final class Permits
     public static function coveringRun(string $procedure, string $serial, CarbonImmutable $on, ?string $run = null): array
     {
         $date = $on->setTimezone(Shop::here()->timeZone)->format('Y-m-d');
-        $permits = Permit::query()->with(['asker', 'ofProcedure.atJoint.inFamily'])->where('procedure', $procedure)->where('state', 'approved')->get()->filter(fn (Permit $p): bool => $p->approved_at !== null
+        $permits = Permit::query()->with(self::SHOWN)->where('procedure', $procedure)->where('state', 'approved')->get()->filter(fn (Permit $p): bool => $p->approved_at !== null
             && $p->approved_at->lessThanOrEqualTo($on) && $p->valid_from->format('Y-m-d') <= $date
             && ($p->valid_until === null || $p->valid_until->format('Y-m-d') >= $date)
             && ($p->serials() === [] || in_array($serial, $p->serials(), true))
             && self::amongTheFirst($p, $on, $run));
 
         return array_values($permits->map(self::toArray(...))->all());
+    }
+
+    /**
+     * For engines to leave the shop with a joint that is not recorded: asked for, or approved.
+     *
+     * @param  array<array-key, mixed>  $builds
+     * @return array<string, array<string, Permit>> by build and joint
+     */
+    public static function ofUnrecorded(array $builds): array
+    {
+        $permits = [];
+        foreach (Permit::query()->whereIn('subject', $builds)->whereIn('state', ['asked', 'approved'])->orderBy('asked_at')->get() as $permit) {
+            $permits[(string) $permit->subject][(string) $permit->joint] = $permit;
+        }
+
+        return $permits;
     }
 
     private static function amongTheFirst(Permit $permit, CarbonImmutable $on, ?string $run): bool
@@ -65,10 +83,10 @@ final class Permits
     /** @return array<string, mixed> */
     private static function toArray(Permit $permit): array
     {
-        $used = $permit->state === 'approved' ? self::used($permit) : 0;
+        $used = $permit->state === 'approved' && $permit->procedure !== null ? self::used($permit) : 0;
 
         return [
-            'id' => $permit->id, 'code' => $permit->code, 'procedure' => $permit->procedure, 'title' => $permit->ofProcedure->title(),
+            'id' => $permit->id, 'code' => $permit->code, 'procedure' => $permit->procedure, 'build' => $permit->subject, 'title' => $permit->title(),
             'stage' => $permit->stage, 'departure' => $permit->departure, 'reason' => $permit->reason, 'customer_reference' => $permit->customer_reference,
             'quantity' => $permit->quantity, 'used' => min($used, $permit->quantity ?? PHP_INT_MAX), 'serials' => $permit->serials(),
             'valid_from' => $permit->valid_from->format('Y-m-d'), 'valid_until' => $permit->valid_until?->format('Y-m-d'),

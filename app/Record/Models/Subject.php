@@ -8,7 +8,9 @@ use App\People\Models\Customer;
 use App\Record\BuildState;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * One remanufacture of one serial number.
@@ -23,6 +25,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $opened_at
  * @property CarbonImmutable|null $finished_at
  * @property CarbonImmutable|null $shipped_at
+ * @property string $variant
+ * @property string $order_number
+ * @property string $core
+ * @property CarbonImmutable|null $received_on
+ * @property CarbonImmutable|null $due_on
+ * @property list<array{what: string, joint: string|null, at: string}> $machining
+ * @property string $waits_for
+ * @property string $note
+ * @property-read Collection<int, OldSerial> $oldSerials
  */
 final class Subject extends Row
 {
@@ -32,12 +43,19 @@ final class Subject extends Row
     protected $casts = [
         'state' => BuildState::class,
         'opened_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'shipped_at' => 'immutable_datetime',
+        'received_on' => 'immutable_date:Y-m-d', 'due_on' => 'immutable_date:Y-m-d', 'machining' => 'array',
     ];
 
     /** @return BelongsTo<Customer, $this> */
     public function owner(): BelongsTo
     {
         return $this->belongsTo(Customer::class, 'customer');
+    }
+
+    /** @return HasMany<OldSerial, $this> */
+    public function oldSerials(): HasMany
+    {
+        return $this->hasMany(OldSerial::class, 'subject');
     }
 
     /** "TN3-26-0417", and from its second life on "TN3-26-0417, build 2". */

@@ -44,7 +44,8 @@ final readonly class BuildAudit
     {
         $reasons = [];
         foreach ($this->joints as $joint) {
-            array_push($reasons, ...$ask($joint));
+            // What is not in the record is never a yes, and will not become one by waiting.
+            array_push($reasons, ...($joint->state === null && $joint->without !== null ? [new Reason(Answer::No, "$joint->joint: $joint->without.", $joint->joint)] : $ask($joint)));
         }
 
         return $reasons === [] ? [new Reason(Answer::No, 'The family has no joints in the library.')] : $reasons;

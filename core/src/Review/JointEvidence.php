@@ -17,6 +17,7 @@ final readonly class JointEvidence
      * @param  Plan|null  $plan  the plan given, or the one in force where none was given; null: no approved procedure
      * @param  string|null  $notInForce  why the plan is not of the revision in force when the run began, as a sentence
      * @param  int  $setAside  readings set aside or in the tray that nobody has disposed of
+     * @param  string|null  $without  why nothing of it stands in the record, as a sentence without its end: done on paper before, let go by a permit, no procedure, hardware not chosen
      */
     public function __construct(
         public string $joint,
@@ -24,6 +25,7 @@ final readonly class JointEvidence
         public ?RunState $state,
         public ?string $notInForce,
         public int $setAside,
+        public ?string $without = null,
     ) {
     }
 

@@ -554,11 +554,62 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The newest builds one may see */
+        /** Engines as they stand in the shop, each as a strip; without a state, all that are here */
         get: operations["builds.index"];
         put?: never;
         /** Open a build of a serial number */
         post: operations["builds.open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read engines out of a table, row by row */
+        post: operations["builds.read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Many engines come in, all of them or none */
+        post: operations["builds.many"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Labels with the serial and its code */
+        get: operations["builds.labels"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -599,7 +650,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/builds/{build}/assignments": {
+    "/builds/{build}/facts": {
         parameters: {
             query?: never;
             header?: never;
@@ -608,8 +659,59 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Give a joint to an assembler; the revision in force is pinned */
-        post: operations["builds.give"];
+        /** What is known of it beside its fasteners, all of it anew */
+        post: operations["builds.describe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/restamp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Its number was stamped anew; it is found by both */
+        post: operations["builds.restamp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Come in to on a stand */
+        post: operations["builds.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/call-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Opened by mistake; nothing was given out for it */
+        post: operations["builds.callOff"];
         delete?: never;
         options?: never;
         head?: never;
@@ -625,8 +727,25 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Open to finished */
+        /** Open to finished; refused in the name of each joint that is not recorded */
         post: operations["builds.finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Finishing undone, while it is here */
+        post: operations["builds.reopen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -644,6 +763,143 @@ export interface paths {
         put?: never;
         /** Finished to shipped */
         post: operations["builds.ship"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/assignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give a joint to an assembler; the revision in force is pinned */
+        post: operations["builds.give"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/hardware": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which hardware an engine gets at a joint */
+        post: operations["builds.hardware"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/let-go": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask for a permit that the engine leaves with this joint not recorded */
+        post: operations["builds.letGo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The scan of a joint that was done on paper before */
+        get: operations["builds.paper"];
+        put?: never;
+        /** A joint was done on paper before the shop had this record */
+        post: operations["builds.keepPaper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/paper/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was no joint done before; it is to be tightened here */
+        post: operations["builds.takeBackPaper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A picture of it */
+        post: operations["builds.keepPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/build-pictures/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A picture of an engine */
+        get: operations["builds.picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/build-pictures/{picture}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It is shown no more */
+        post: operations["builds.removePicture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1450,6 +1706,23 @@ export interface paths {
         put?: never;
         /** A family, or more joints and variants for one */
         post: operations["library.addFamily"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/families/{family}/serial-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How the serials of a family read */
+        post: operations["library.serialRules"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2771,8 +3044,12 @@ export interface components {
                 line: string;
             } | null;
             rounds: string[];
-            /** @description Nothing of it is recorded here: no procedure is in force for it */
-            on_paper: boolean;
+            /** @description That is fitted, or will be */
+            hardware: string | null;
+            /** @description Why nothing of it stands in the record */
+            without: string | null;
+            /** @description There is a paper of it from before */
+            scanned: boolean;
             /** @description job cards on paper that were printed for it */
             cards: {
                 number: string;
@@ -3492,8 +3769,25 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
-            /** @description Null in lists: there it stands once for all that share it, in maps */
             map: components["schemas"]["Sketch"] | null;
+            /**
+             * Format: uuid
+             * @description The revision whose map draws it
+             */
+            drawn: string | null;
+            /** @description Null where it can be fitted with several kits and nobody has said with which */
+            hardware: {
+                option: string;
+                /** @description Somebody has said so; else it is the only one */
+                chosen: boolean;
+            } | null;
+            /** @description What of it stands outside the record */
+            outside: {
+                /** @enum {string} */
+                kind: "paper" | "permit" | "asked";
+                says: string;
+                code: string | null;
+            } | null;
             revision: {
                 /** Format: uuid */
                 id: string;
@@ -3530,6 +3824,8 @@ export interface components {
                 all: number;
                 finished: boolean;
                 stopped: boolean;
+                /** @description Left as it stands */
+                parked: boolean;
                 next: string | null;
                 why: string | null;
                 rounds: {
@@ -3546,7 +3842,8 @@ export interface components {
             build_number: number;
             title: string;
             state: components["schemas"]["BuildState"];
-            family: string | null;
+            family: string;
+            family_code: string;
             customer: string | null;
             /** Format: date-time */
             opened_at: string;
@@ -3554,7 +3851,120 @@ export interface components {
             finished_at: string | null;
             /** Format: date-time */
             shipped_at: string | null;
+            as: components["schemas"]["StandsAs"];
+            says: string;
+            /** @description It is due, and still here */
+            late: boolean;
+            facts: components["schemas"]["BuildFacts"];
+            old_serials: {
+                serial: string;
+                why: string;
+            }[];
+            other_builds: {
+                /** Format: uuid */
+                id: string;
+                title: string;
+                state: components["schemas"]["BuildState"];
+            }[];
+            pictures: {
+                /** Format: uuid */
+                id: string;
+                shows: string;
+                person: string | null;
+                /** Format: date-time */
+                at: string;
+            }[];
+            /** @description What keeps it from being finished */
+            missing: {
+                /** Format: uuid */
+                joint: string;
+                name: string;
+                why: string;
+                /** @description A permit waits for a signature */
+                asked: boolean;
+            }[];
             joints: components["schemas"]["JointOnStand"][];
+        };
+        /** @enum {string} */
+        Machining: "line_honed" | "bored" | "sleeved" | "decked" | "ground" | "thread_repaired" | "other";
+        BuildFacts: {
+            variant: string;
+            order_number: string;
+            /** @description What came in, and in which condition */
+            core: string;
+            /** Format: date */
+            received_on: string | null;
+            /** Format: date */
+            due_on: string | null;
+            machining: {
+                what: components["schemas"]["Machining"];
+                words: string;
+                /** Format: uuid */
+                joint: string | null;
+                at: string;
+            }[];
+            /** @description What holds it up that is not here */
+            waits_for: string;
+            note: string;
+        };
+        /** @enum {string} */
+        StandsAs: "needs_a_hand" | "at_a_bench" | "on_a_hook" | "free_to_give" | "waiting" | "done" | "come_in" | "shipped";
+        Stand: {
+            /** Format: uuid */
+            id: string;
+            serial: string;
+            title: string;
+            state: components["schemas"]["BuildState"];
+            family: string;
+            customer: string | null;
+            /** Format: date-time */
+            opened_at: string;
+            /** Format: date-time */
+            finished_at: string | null;
+            /** Format: date-time */
+            shipped_at: string | null;
+            /** Format: date */
+            due_on: string | null;
+            late: boolean;
+            as: components["schemas"]["StandsAs"];
+            says: string;
+            /** @description The joint in hand, or the next */
+            hand: {
+                name: string;
+                /**
+                 * Format: uuid
+                 * @description Its map, in maps
+                 */
+                drawn: string | null;
+                hardware: string | null;
+                marks: components["schemas"]["Mark"][];
+            } | null;
+            joints: {
+                name: string;
+                /** @enum {string} */
+                as: "done" | "outside" | "in_hand" | "to_come";
+            }[];
+        };
+        Stands: {
+            builds: components["schemas"]["Stand"][];
+            /** @description Maps by revision */
+            maps: {
+                [key: string]: components["schemas"]["Sketch"];
+            };
+            shown_at_most: number;
+        };
+        /** @description The cells of a row by column */
+        BuildFields: {
+            [key: string]: string;
+        };
+        BuildRows: {
+            rows: {
+                fields: components["schemas"]["BuildFields"];
+                title: string | null;
+                family: string | null;
+                problem: string | null;
+                field: string | null;
+            }[];
         };
         BuildChoices: {
             customers: {
@@ -3570,15 +3980,14 @@ export interface components {
             families: {
                 code: string;
                 name: string;
+                /** @description How its serials read */
+                serials: string[];
+                variants: string[];
             }[];
-        };
-        Builds: {
-            builds: components["schemas"]["Build"][];
-            /** @description Maps by revision */
-            maps: {
-                [key: string]: components["schemas"]["Sketch"];
-            };
-            shown_at_most: number;
+            machining: {
+                what: components["schemas"]["Machining"];
+                words: string;
+            }[];
         };
         ToolFields: {
             [key: string]: string | null;
@@ -4246,6 +4655,8 @@ export interface components {
             code: string;
             name: string;
             description: string;
+            /** @description How its serials read, one rule to a line; empty: its code, two digits of the year, four of the engine */
+            serial_rules: string;
             joints: components["schemas"]["FamilyJoint"][];
             variants: components["schemas"]["Variant"][];
         };
@@ -4280,7 +4691,12 @@ export interface components {
             id: string;
             code: string;
             /** Format: uuid */
-            procedure: string;
+            procedure: string | null;
+            /**
+             * Format: uuid
+             * @description Where it lets one engine go with a joint that is not recorded
+             */
+            build: string | null;
             title: string;
             stage: string | null;
             departure: string;
@@ -4941,7 +5357,7 @@ export interface components {
             fault: string | null;
         };
         /** @enum {string} */
-        BuildState: "open" | "finished" | "shipped";
+        BuildState: "received" | "open" | "finished" | "shipped";
         Progress: {
             done: number;
             all: number;
@@ -5075,8 +5491,14 @@ export type Observation = components['schemas']['Observation'];
 export type Outcomes = components['schemas']['Outcomes'];
 export type JointOnStand = components['schemas']['JointOnStand'];
 export type Build = components['schemas']['Build'];
+export type Machining = components['schemas']['Machining'];
+export type BuildFacts = components['schemas']['BuildFacts'];
+export type StandsAs = components['schemas']['StandsAs'];
+export type Stand = components['schemas']['Stand'];
+export type Stands = components['schemas']['Stands'];
+export type BuildFields = components['schemas']['BuildFields'];
+export type BuildRows = components['schemas']['BuildRows'];
 export type BuildChoices = components['schemas']['BuildChoices'];
-export type Builds = components['schemas']['Builds'];
 export type ToolFields = components['schemas']['ToolFields'];
 export type ToolRows = components['schemas']['ToolRows'];
 export type Tools = components['schemas']['Tools'];
@@ -6145,7 +6567,7 @@ export interface operations {
     "builds.index": {
         parameters: {
             query?: {
-                state?: "open" | "finished" | "shipped";
+                state?: components["schemas"]["BuildState"];
             };
             header?: never;
             path?: never;
@@ -6153,13 +6575,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The newest builds one may see */
+            /** @description Engines as they stand in the shop */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Builds"];
+                    "application/json": components["schemas"]["Stands"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -6177,7 +6599,27 @@ export interface operations {
                 "application/json": {
                     serial: string;
                     customer: string;
-                    next_build?: boolean;
+                    /** @description Which build of this number it is to be; the first where it is not said */
+                    build?: number | null;
+                    /** @description Its code, where the number alone does not say it */
+                    family?: string | null;
+                    /** @description It stands on no stand yet */
+                    waits?: boolean;
+                    old_serials?: string[];
+                    variant?: string | null;
+                    order_number?: string | null;
+                    core?: string | null;
+                    /** Format: date */
+                    received_on?: string | null;
+                    /** Format: date */
+                    due_on?: string | null;
+                    waits_for?: string | null;
+                    note?: string | null;
+                    machining?: {
+                        what: components["schemas"]["Machining"];
+                        joint?: string | null;
+                        at?: string | null;
+                    }[];
                     /** Format: uuid */
                     id?: string;
                 };
@@ -6191,6 +6633,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    customer?: string | null;
+                    waits?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Row by row what was read */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildRows"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    engines: components["schemas"]["BuildFields"][];
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Their ids in order */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ids: string[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.labels": {
+        parameters: {
+            query: {
+                /** @description Ids, parted by commas */
+                builds: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Labels */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
                 };
             };
             default: components["responses"]["Problem"];
@@ -6240,6 +6766,199 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "builds.describe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    variant?: string | null;
+                    order_number?: string | null;
+                    core?: string | null;
+                    /** Format: date */
+                    received_on?: string | null;
+                    /** Format: date */
+                    due_on?: string | null;
+                    waits_for?: string | null;
+                    note?: string | null;
+                    machining?: {
+                        what: components["schemas"]["Machining"];
+                        joint?: string | null;
+                        at?: string | null;
+                    }[];
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.restamp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    serial: string;
+                    why?: string | null;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It bears the new number */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On a stand */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.callOff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It stands here no more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open to finished */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description On a stand again */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.ship": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Finished to shipped */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "builds.give": {
         parameters: {
             query?: never;
@@ -6274,18 +6993,27 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    "builds.finish": {
+    "builds.hardware": {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 build: string;
+                joint: string;
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    procedure: string;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
         responses: {
-            /** @description Open to finished */
+            /** @description Chosen */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -6295,7 +7023,117 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    "builds.ship": {
+    "builds.letGo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                    customer_reference?: string | null;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Asked for */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The scan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": Blob;
+                    "image/png": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.keepPaper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                    worked_by: string;
+                    /** Format: date */
+                    worked_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.takeBackPaper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.keepPicture": {
         parameters: {
             query?: never;
             header?: never;
@@ -6304,9 +7142,61 @@ export interface operations {
             };
             cookie?: never;
         };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: Blob;
+                    shows: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture: string;
+            };
+            cookie?: never;
+        };
         requestBody?: never;
         responses: {
-            /** @description Finished to shipped */
+            /** @description The picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": Blob;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.removePicture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Shown no more */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -7808,6 +8698,39 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Created"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.serialRules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    /** @description One to a line: # for a digit, @ for a capital letter */
+                    serial_rules?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description They are kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };

@@ -29,7 +29,10 @@ const Conflicts = screen(library, (m) => m.Conflicts);
 const Permits = screen(library, (m) => m.Permits);
 const Workbench = screen(library, (m) => m.Workbench);
 const ImportFile = screen(library, (m) => m.ImportFile);
+const BuildsFrame = screen(builds, (m) => m.BuildsFrame);
 const Builds = screen(builds, (m) => m.Builds);
+const Shipped = screen(builds, (m) => m.Shipped);
+const ComeIn = screen(builds, (m) => m.ComeIn);
 const Build = screen(builds, (m) => m.Build);
 const Cards = screen(cards, (m) => m.Cards);
 const Card = screen(cards, (m) => m.Card);
@@ -66,6 +69,16 @@ const libraryScreens = (
     <Route path="import" element={<ImportFile />} />
     <Route path="drafts/:procedure" element={<Editor />} />
     <Route path=":revision" element={<Revision />} />
+  </Route>
+);
+
+/** Engines, here and gone. */
+const buildScreens = (
+  <Route path="/builds" element={<BuildsFrame />}>
+    <Route index element={<Builds />} />
+    <Route path="shipped" element={<Shipped />} />
+    <Route path="come-in" element={<ComeIn />} />
+    <Route path=":build" element={<Build />} />
   </Route>
 );
 
@@ -125,8 +138,7 @@ export function Screens() {
                 <Route element={<DeskFrame />}>
                   {libraryScreens}
                   <Route path="/today" element={<Today />} />
-                  <Route path="/builds" element={<Builds />} />
-                  <Route path="/builds/:build" element={<Build />} />
+                  {buildScreens}
                   <Route path="/cards" element={<Cards />} />
                   <Route path="/cards/:card" element={<Card />} />
                   {cribScreens}

@@ -15,12 +15,12 @@ final class CardScanRequest extends PersonRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['file' => 'required|file|max:20480'];
+        return self::fileRules();
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a PDF or a picture of the card.', 'file.max' => 'A scan has at most 20 MB. Nothing was stored.'];
+        return self::fileMessages('a PDF or a picture of the card');
     }
 }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Builds\Http\Requests;
 
 use App\People\Http\PersonRequest;
+use App\Record\BuildState;
+use Illuminate\Validation\Rule;
 
-/** The newest builds, of one state or of any. */
+/** Engines of one state, or all that are here. */
 final class ListBuildsRequest extends PersonRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['state' => 'nullable|in:open,finished,shipped'];
+        return ['state' => ['nullable', Rule::enum(BuildState::class)]];
     }
 }

@@ -4,19 +4,28 @@ declare(strict_types=1);
 
 namespace App\Builds\Http\Resources;
 
+use App\Builds\Queries\Standing;
+use App\Builds\Queries\Unrecorded;
+use App\Builds\UnrecordedJoint;
+use App\Library\Models\Family;
+use App\Record\BuildFacts;
+use App\Record\BuildState;
+use App\Record\Models\BuildPicture;
+use App\Record\Models\OldSerial;
 use App\Record\Models\Subject;
+use App\Record\Queries\Lineage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * An engine as every list of builds shows it.
+ * An engine on its own page: what is known of it, its joints, and what keeps it from being finished.
  *
  * @property Subject $resource
  */
 final class BuildResource extends JsonResource
 {
     /** @param  list<array<string, mixed>>  $joints  its strip */
-    public function __construct(Subject $subject, private readonly ?string $family, private readonly array $joints)
+    public function __construct(Subject $subject, private readonly Family $family, private readonly array $joints)
     {
         parent::__construct($subject);
     }
@@ -24,16 +33,43 @@ final class BuildResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $stored = $this->resource->getAttributes();
+        $standing = Standing::of($this->resource, $this->joints);
 
-        return array_intersect_key($stored, ['id' => 0, 'serial' => 0, 'build_number' => 0, 'state' => 0]) + [
+        return [
+            'id' => $this->resource->id, 'serial' => $this->resource->serial, 'build_number' => $this->resource->build_number, 'state' => $this->resource->state->value,
             'title' => $this->resource->title(),
-            'family' => $this->family,
+            'family' => $this->family->name, 'family_code' => $this->family->code,
             'customer' => $this->resource->owner?->name,
-            'opened_at' => Subject::zulu($stored['opened_at']),
-            'finished_at' => Subject::zulu($stored['finished_at']),
-            'shipped_at' => Subject::zulu($stored['shipped_at']),
+            'opened_at' => $this->resource->opened_at->toIso8601ZuluString(),
+            'finished_at' => $this->resource->finished_at?->toIso8601ZuluString(),
+            'shipped_at' => $this->resource->shipped_at?->toIso8601ZuluString(),
+            'as' => $standing->as->value, 'says' => $standing->says, 'late' => Standing::isLate($this->resource),
+            'facts' => BuildFacts::ofSubject($this->resource)->toAnswer(),
+            'old_serials' => $this->resource->oldSerials->map(fn (OldSerial $o): array => ['serial' => $o->serial, 'why' => $o->why])->values(),
+            'other_builds' => $this->otherBuilds(),
+            'pictures' => $this->pictures(),
+            'missing' => $this->missing(),
             'joints' => $this->joints,
         ];
+    }
+
+    /** @return list<array<string, mixed>> of the same engine and the same customer, whatever number it bore */
+    private function otherBuilds(): array
+    {
+        return array_values(Lineage::builds([$this->resource->serial])->reject(fn (Subject $s): bool => $s->id === $this->resource->id || $s->customer !== $this->resource->customer)
+            ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->all());
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function pictures(): array
+    {
+        return array_values(BuildPicture::query()->with('by')->where('subject', $this->resource->id)->where('removed_at', null)->orderBy('at')->get()
+            ->map(fn (BuildPicture $p): array => ['id' => $p->entry_id, 'shows' => $p->shows, 'person' => $p->by?->displayName(), 'at' => $p->at->toIso8601ZuluString()])->all());
+    }
+
+    /** @return list<array<string, mixed>> what keeps it from being finished */
+    private function missing(): array
+    {
+        return $this->resource->state !== BuildState::Open ? [] : array_map(fn (UnrecordedJoint $u): array => ['joint' => $u->joint, 'name' => $u->name, 'why' => $u->why, 'asked' => $u->asked], Unrecorded::amongst($this->joints));
     }
 }

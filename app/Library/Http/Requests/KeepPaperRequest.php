@@ -14,12 +14,12 @@ final class KeepPaperRequest extends PersonRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['file' => 'required|file|max:20480'];
+        return self::fileRules();
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a PDF or a picture.', 'file.max' => 'A paper has at most 20 MB. Nothing was stored.'];
+        return self::fileMessages();
     }
 }

@@ -20,7 +20,7 @@ final class FamilyResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return $this->resource->only(['id', 'code', 'name', 'description']) + [
+        return $this->resource->only(['id', 'code', 'name', 'description', 'serial_rules']) + [
             'joints' => $this->resource->joints->sortBy('assembly_order')->values()->map(fn (Joint $j): array => [
                 'id' => $j->id, 'name' => $j->name, 'options' => $j->procedures->sortBy('created_at')->pluck('option')->values(),
             ]),

@@ -10,14 +10,17 @@ import { WindowPlot } from '@/ui/WindowPlot';
 import { AttemptChain } from './AttemptChain';
 import { ResultTable } from './ResultTable';
 
-type Props = { joint: AuditJoint; picked: string | null; onPick: (position: string) => void };
+type Props = { build: string; joint: AuditJoint; picked: string | null; onPick: (position: string) => void };
 
 /** One joint as evidence: its map with the marks, a plot of the round, what happened at one bolt, and every result. */
-export function JointEvidence({ joint, picked, onPick }: Props) {
+export function JointEvidence({ build, joint, picked, onPick }: Props) {
   return (
     <section aria-label={joint.name}>
       <div className="flex items-baseline justify-between gap-5">
-        <h2 className="text-xl">{joint.name}</h2>
+        <h2 className="text-xl">
+          {joint.name}
+          {joint.hardware !== null && <span className="text-base font-normal">, {joint.hardware}</span>}
+        </h2>
         <MadeTo revision={joint.revision} />
       </div>
       {joint.permits.map((p) => (
@@ -26,14 +29,18 @@ export function JointEvidence({ joint, picked, onPick }: Props) {
       {joint.cards.map((c) => (
         <CardLine key={c.number} card={c} />
       ))}
-      {joint.run === null ? (
-        <p className="mt-3 text-soft">
-          {joint.on_paper ? 'No procedure is in force for it: nothing of it is recorded here, and the questions leave it out.' : 'Not begun.'}
-        </p>
-      ) : (
-        <Worked joint={joint} run={joint.run} picked={picked} onPick={onPick} />
-      )}
+      {joint.run === null ? <Unrecorded joint={joint} build={build} /> : <Worked joint={joint} run={joint.run} picked={picked} onPick={onPick} />}
     </section>
+  );
+}
+
+/** What is not recorded is said as loudly as what is. */
+function Unrecorded({ joint, build }: { joint: AuditJoint; build: string }) {
+  if (joint.without === null) return <p className="mt-3 text-soft">Not begun.</p>;
+  return (
+    <p className="mt-3 border border-dashed border-ink px-4 py-3">
+      <b>Not in the record:</b> {joint.without}. {joint.scanned && <a href={`/api/builds/${build}/joints/${joint.id}/paper`}>Its paper</a>}
+    </p>
   );
 }
 
@@ -84,7 +91,7 @@ function CardLine({ card: c }: { card: AuditJoint['cards'][number] }) {
 }
 
 /** What the work left behind: the bolt and the round that are looked at begin with what is wrong. */
-function Worked({ joint, run, picked, onPick }: Props & { run: NonNullable<AuditJoint['run']> }) {
+function Worked({ joint, run, picked, onPick }: Omit<Props, 'build'> & { run: NonNullable<AuditJoint['run']> }) {
   const stages = [...new Set(joint.lines.map((l) => l.stage))];
   const first = worstLine(joint.lines);
   const position = picked ?? first?.position ?? null;

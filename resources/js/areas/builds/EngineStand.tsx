@@ -1,66 +1,61 @@
 import { Link } from 'react-router';
-import type { Build, JointOnStand } from '@/api/types';
+import type { Stand } from '@/api/types';
+import type { Sketch } from '@/lib/drawing';
+import { shortDay } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
-import { isGiven, jointSentence } from './jointSentence';
+import { Bar } from './Bars';
 
-/** One engine on its stand: its joints in assembly order with the marks that are on them. */
-export function EngineStand({ build }: { build: Build }) {
-  const here = build.joints.filter(isGiven);
-  const rest = build.joints.filter((joint) => !isGiven(joint));
+type Props = { stand: Stand; map: Sketch | null };
+
+/** An engine that needs a hand: its joint large, and why. */
+export function LargeStand({ stand, map }: Props) {
   return (
-    <Link to={`/builds/${build.id}`} className="group flex flex-col">
-      <span className="wide text-xl font-bold group-hover:underline group-hover:underline-offset-4">{build.title}</span>
-      <span className="text-soft">
-        {build.family}, {build.customer}
-      </span>
-      <span className="mt-3 block">
-        {here.map((joint) => (
-          <span key={joint.id} className="block h-28">
-            <Drawn joint={joint} title={build.title} />
-          </span>
-        ))}
-        {rest.length > 0 && (
-          <span className="mt-1 flex h-14 justify-center gap-2">
-            {rest.map((joint) => (
-              <span key={joint.id} className="block min-w-0">
-                <Drawn joint={joint} title={build.title} />
-              </span>
-            ))}
-          </span>
+    <Link to={`/builds/${stand.id}`} className="group flex flex-col">
+      <span className="flex h-20 items-end">
+        {map ? (
+          <JointMap sketch={map} marks={stand.hand?.marks ?? []} detail="small" label={handOf(stand)} />
+        ) : (
+          <span className="h-full w-full rounded border border-dashed border-ink" role="img" aria-label={handOf(stand)} />
         )}
       </span>
-      <Stand />
-      {here.map((joint) => {
-        const { text, fault } = jointSentence(joint);
-        return (
-          <span key={joint.id} className="mt-2 block">
-            <span className="font-semibold">{joint.name}</span> <span className={fault ? 'text-fault' : 'text-soft'}>{text}</span>
-          </span>
-        );
-      })}
-      {rest.length > 0 && <span className="mt-2 block text-sm text-soft">Not given out: {rest.map((joint) => joint.name.toLowerCase()).join(', ')}</span>}
+      <span className="wide mt-2 text-[17px] font-bold group-hover:underline group-hover:underline-offset-4">{stand.title}</span>
+      <span className="font-semibold text-fault">{first(stand.says)}</span>
+      <span className="text-[15px] text-soft">
+        {stand.hand?.name}, {stand.family}
+      </span>
+      <Due stand={stand} />
     </Link>
   );
 }
 
-function Drawn({ joint, title }: { joint: JointOnStand; title: string }) {
-  return joint.map && <JointMap sketch={joint.map} marks={joint.run?.marks} detail="small" label={`${joint.name} of ${title}`} />;
-}
-
-function Stand() {
+/** One engine in its row: joints as bars, the one in hand drawn, on its stand. */
+export function SmallStand({ stand, map }: Props) {
   return (
-    <svg viewBox="0 0 280 34" className="-mt-px w-full" aria-hidden="true">
-      <path
-        d="M62 0 V18 M218 0 V18 M40 18 H240 M70 18 L52 30 M210 18 L228 30 M36 30 H68 M212 30 H244"
-        fill="none"
-        stroke="var(--metal-edge)"
-        strokeWidth={2}
-        strokeLinecap="round"
-      />
-      <circle cx={44} cy={31} r={2.6} fill="var(--metal-edge)" />
-      <circle cx={60} cy={31} r={2.6} fill="var(--metal-edge)" />
-      <circle cx={220} cy={31} r={2.6} fill="var(--metal-edge)" />
-      <circle cx={236} cy={31} r={2.6} fill="var(--metal-edge)" />
-    </svg>
+    <Link to={`/builds/${stand.id}`} className="group flex min-w-0 flex-col">
+      <span className="flex h-8 items-end gap-[3px]">
+        {stand.joints.map((joint, i) =>
+          joint.as === 'in_hand' && map !== null ? (
+            <span key={i} className="block h-8 w-[4.6rem]">
+              <JointMap sketch={map} marks={stand.hand?.marks ?? []} detail="small" label={handOf(stand)} />
+            </span>
+          ) : (
+            <Bar key={i} name={joint.name} as={joint.as} />
+          ),
+        )}
+      </span>
+      <span className="mt-0.5 block h-1.5 w-24 border-x border-t border-metal-edge" aria-hidden="true" />
+      <span className="wide text-[14px] leading-tight font-bold whitespace-nowrap group-hover:underline group-hover:underline-offset-4">{stand.title}</span>
+      <span className="text-[13px] leading-tight text-soft">{stand.says}</span>
+      <Due stand={stand} />
+    </Link>
   );
 }
+
+/** Said of what is late only: a day that has not come is no news on a stand. */
+function Due({ stand }: { stand: Stand }) {
+  if (!stand.late || stand.due_on === null) return null;
+  return <span className="text-[13px] leading-tight font-semibold text-fault">due {shortDay(stand.due_on)}</span>;
+}
+
+const handOf = (stand: Stand) => (stand.hand ? `${stand.hand.name} of ${stand.title}` : stand.title);
+const first = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

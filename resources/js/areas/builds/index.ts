@@ -1,2 +1,5 @@
+export { BuildsFrame } from './BuildsFrame';
 export { Build } from './screens/Build';
 export { Builds } from './screens/Builds';
+export { ComeIn } from './screens/ComeIn';
+export { Shipped } from './screens/Shipped';

@@ -1,19 +1,19 @@
 import type { JointOnStand } from '@/api/types';
 
-/** Is it in somebody's hands, or was it? */
-export const isGiven = (joint: JointOnStand) => joint.run !== null || joint.given !== null;
-
 /** Where a joint of an engine stands, in a sentence. */
 export function jointSentence(joint: JointOnStand): { text: string; fault: boolean } {
-  const { run, given } = joint;
+  const { run, given, outside } = joint;
   if (run) {
     const who = run.person ?? 'somebody';
     if (run.finished) return { text: `done by ${who}`, fault: false };
     if (run.stopped) return { text: `stopped: ${who} must back a bolt off`, fault: true };
-    if (run.left) return { text: `left for now by ${run.left.person_name ?? who}, at ${String(run.done)} of ${String(run.all)}`, fault: false };
+    if (run.left || run.parked) return { text: `left for now by ${run.left?.person_name ?? who}, at ${String(run.done)} of ${String(run.all)}`, fault: false };
     if (run.done === run.all) return { text: `every step done, ${who} has not finished it`, fault: false };
     return { text: `${who} is at ${String(run.done)} of ${String(run.all)}`, fault: false };
   }
   if (given) return { text: `on ${given.person ?? 'somebody'}’s hook, not begun`, fault: false };
-  return joint.revision ? { text: 'not given to anybody yet', fault: false } : { text: 'no approved procedure', fault: true };
+  if (outside) return { text: 'not in the record', fault: false };
+  if (joint.options.length === 0) return { text: 'no approved procedure', fault: true };
+  if (joint.hardware === null) return { text: 'hardware not chosen', fault: true };
+  return joint.revision ? { text: 'not given to anybody yet', fault: false } : { text: `nothing approved for ${joint.hardware.option}`, fault: true };
 }

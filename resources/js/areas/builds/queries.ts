@@ -1,19 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { answerOf, api } from '@/api/client';
-import type { BuildState, Builds } from '@/api/types';
+import { answerOf, api, asForm } from '@/api/client';
+import type { BuildFields, BuildState, Machining, Stand } from '@/api/types';
+import type { Sketch } from '@/lib/drawing';
 import { useCommand } from '@/ui/useCommand';
 
 export const BUILDS = ['builds'] as const;
 const BOARD_MS = 15_000;
 
-export function useBuilds() {
-  return useQuery({ queryKey: [...BUILDS, 'all'], queryFn: () => answerOf(api.GET('/builds')), select: withMaps, refetchInterval: BOARD_MS });
+/** Engines that are here, or those of one state, with the maps that they share. */
+export function useStands(state?: BuildState) {
+  return useQuery({
+    queryKey: [...BUILDS, 'stands', state ?? 'here'],
+    queryFn: () => answerOf(api.GET('/builds', { params: { query: state === undefined ? {} : { state } } })),
+    refetchInterval: BOARD_MS,
+  });
 }
 
-/** A list brings each map once; here every joint has its own again. */
-function withMaps({ maps, ...list }: Builds) {
-  const builds = list.builds.map((build) => ({ ...build, joints: build.joints.map((joint) => ({ ...joint, map: maps[joint.revision?.id ?? ''] ?? null })) }));
-  return { ...list, builds };
+/** The map of the joint in hand; null where nothing is approved for it that could be drawn. */
+export function mapOf(maps: Record<string, Sketch>, stand: Stand): Sketch | null {
+  return maps[stand.hand?.drawn ?? ''] ?? null;
 }
 
 export function useBuild(id: string) {
@@ -43,8 +48,39 @@ export function useBuildCommand<T, Out = unknown>(command: (input: T) => Promise
   return useCommand(command, BUILDS);
 }
 
-export function openBuild(input: { id: string; serial: string; customer: string; next_build: boolean }) {
+export type Facts = {
+  variant: string | null;
+  order_number: string;
+  core: string;
+  received_on: string | null;
+  due_on: string | null;
+  machining: { what: Machining; joint: string | null; at: string }[];
+  waits_for: string;
+  note: string;
+};
+
+type Opened = Partial<Facts> & { id: string; serial: string; customer: string; build: number | null; waits: boolean; old_serials: string[] };
+
+export function openBuild(input: Opened) {
   return answerOf(api.POST('/builds', { body: input }));
+}
+
+export function readTable(input: { text: string; customer: string | null; waits: boolean }) {
+  return answerOf(api.POST('/builds/read', { body: input }));
+}
+
+export function openMany(id: string, engines: BuildFields[]) {
+  return answerOf(api.POST('/builds/many', { body: { id, engines } }));
+}
+
+export const labelsOf = (builds: string[]) => `/api/builds/labels.pdf?builds=${builds.join(',')}`;
+
+export function describeBuild(build: string, facts: Facts) {
+  return answerOf(api.POST('/builds/{build}/facts', { params: { path: { build } }, body: facts }));
+}
+
+export function restamp(build: string, serial: string, why: string) {
+  return answerOf(api.POST('/builds/{build}/restamp', { params: { path: { build } }, body: { serial, why } }));
 }
 
 export function giveJob(build: string, job: { id: string; joint: string; person: string; procedure: string | null }) {
@@ -55,8 +91,48 @@ export function takeBackJob(assignment: string) {
   return answerOf(api.POST('/assignments/{assignment}/take-back', { params: { path: { assignment } } }));
 }
 
+export function chooseHardware(build: string, joint: string, procedure: string) {
+  return answerOf(api.POST('/builds/{build}/joints/{joint}/hardware', { params: { path: { build, joint } }, body: { procedure } }));
+}
+
+export function askLetGo(build: string, joint: string, reason: string, customerReference: string) {
+  return answerOf(
+    api.POST('/builds/{build}/joints/{joint}/let-go', { params: { path: { build, joint } }, body: { reason, customer_reference: customerReference } }),
+  );
+}
+
+export const paperOf = (build: string, joint: string) => `/api/builds/${build}/joints/${joint}/paper`;
+
+export function keepPaper(build: string, joint: string, workedBy: string, workedOn: string, file: File) {
+  return answerOf(
+    api.POST('/builds/{build}/joints/{joint}/paper', {
+      params: { path: { build, joint } },
+      body: { worked_by: workedBy, worked_on: workedOn, file },
+      bodySerializer: asForm,
+    }),
+  );
+}
+
+export function takeBackPaper(build: string, joint: string) {
+  return answerOf(api.POST('/builds/{build}/joints/{joint}/paper/take-back', { params: { path: { build, joint } } }));
+}
+
+export const pictureOf = (picture: string) => `/api/build-pictures/${picture}`;
+
+export function keepPicture(build: string, shows: string, file: File) {
+  return answerOf(api.POST('/builds/{build}/pictures', { params: { path: { build } }, body: { shows, file }, bodySerializer: asForm }));
+}
+
+export function removePicture(picture: string) {
+  return answerOf(api.POST('/build-pictures/{picture}/remove', { params: { path: { picture } } }));
+}
+
 export function printCard(card: { id: string; assignment: string }) {
   return answerOf(api.POST('/cards', { body: card }));
+}
+
+export function startBuild(build: string) {
+  return answerOf(api.POST('/builds/{build}/start', { params: { path: { build } } }));
 }
 
 export function finishBuild(build: string) {
@@ -67,4 +143,12 @@ export function shipBuild(build: string) {
   return answerOf(api.POST('/builds/{build}/ship', { params: { path: { build } } }));
 }
 
-export const STATE_WORDS: Record<BuildState, string> = { open: 'open', finished: 'finished', shipped: 'shipped' };
+export function reopenBuild(build: string, reason: string) {
+  return answerOf(api.POST('/builds/{build}/reopen', { params: { path: { build } }, body: { reason } }));
+}
+
+export function callOffBuild(build: string, reason: string) {
+  return answerOf(api.POST('/builds/{build}/call-off', { params: { path: { build } }, body: { reason } }));
+}
+
+export const STATE_WORDS: Record<BuildState, string> = { received: 'come in', open: 'on a stand', finished: 'finished', shipped: 'shipped' };

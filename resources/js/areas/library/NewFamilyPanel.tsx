@@ -6,8 +6,18 @@ import { FormPanel } from '@/ui/FormPanel';
 import { useForm } from '@/ui/useForm';
 import { LIBRARY } from './queries';
 
-type Form = { code: string; name: string; joints: string; variant: string; serialsFrom: string; serialsTo: string; yearsFrom: string; yearsTo: string };
-const EMPTY: Form = { code: '', name: '', joints: '', variant: '', serialsFrom: '', serialsTo: '', yearsFrom: '', yearsTo: '' };
+type Form = {
+  code: string;
+  name: string;
+  joints: string;
+  rules: string;
+  variant: string;
+  serialsFrom: string;
+  serialsTo: string;
+  yearsFrom: string;
+  yearsTo: string;
+};
+const EMPTY: Form = { code: '', name: '', joints: '', rules: '', variant: '', serialsFrom: '', serialsTo: '', yearsFrom: '', yearsTo: '' };
 
 /** A family with its joints in assembly order, or more joints and variants for one that is there. */
 export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[]; onClose: () => void }) {
@@ -20,7 +30,7 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
       note="The code is what the family’s serials begin with. A code that is there gets the joints and the variant added."
       verb={known ? 'Add to the family' : 'Add the family'}
       onClose={onClose}
-      command={() => answerOf(api.POST('/library/families', { body: body(form, known) }))}
+      command={() => keep(form, known)}
     >
       <div className="grid grid-cols-[7rem_1fr] gap-3">
         <Field label="Code" {...bind('code')} placeholder="TN3" />
@@ -33,6 +43,13 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
         </p>
       )}
       <TextArea label="Joints, one to a line, in the order of assembly" {...bind('joints')} rows={4} />
+      <TextArea
+        label="How its serials read, one rule to a line"
+        {...bind('rules')}
+        rows={2}
+        placeholder={rulesOf(known) || `${form.code.trim().toUpperCase() || 'TN3'}-##-####`}
+        hint="# for a digit, @ for a capital letter. Left empty it stays as it is."
+      />
       <Field label="A variant, where there is one" {...bind('variant')} placeholder="long block" />
       <div className="grid grid-cols-4 gap-3">
         <Field label="serials from" {...bind('serialsFrom')} />
@@ -42,6 +59,15 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
       </div>
     </FormPanel>
   );
+}
+
+const rulesOf = (known: LibraryFamily | undefined) => known?.serial_rules ?? '';
+
+/** The family, and then how its serials read, where that was said. */
+async function keep(form: Form, known: LibraryFamily | undefined) {
+  const { id } = await answerOf(api.POST('/library/families', { body: body(form, known) }));
+  if (form.rules.trim() !== '')
+    await answerOf(api.POST('/library/families/{family}/serial-rules', { params: { path: { family: id } }, body: { serial_rules: form.rules } }));
 }
 
 function body(form: Form, known: LibraryFamily | undefined) {

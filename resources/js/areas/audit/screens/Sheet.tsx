@@ -34,10 +34,11 @@ function Page({ sheet }: { sheet: BuildSheet }) {
         </section>
         <div className="flex flex-col gap-10 p-7">
           {[...sheet.joints]
-            .sort((a, b) => Number(a.on_paper) - Number(b.on_paper))
+            .sort((a, b) => Number(a.without !== null) - Number(b.without !== null))
             .map((joint) => (
               <JointEvidence
                 key={joint.id}
+                build={sheet.id}
                 joint={joint}
                 picked={picked?.joint === joint.name ? picked.position : null}
                 onPick={(position) => setPicked({ joint: joint.name, position })}

@@ -1,110 +1,110 @@
-import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useMay, useZone } from '@/api/session';
-import type { Build } from '@/api/types';
-import { count, day } from '@/lib/typeset';
+import { useMay } from '@/api/session';
+import type { Stand, Stands, StandsAs } from '@/api/types';
+import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
-import { JointMap } from '@/ui/JointMap';
-import { TableHead } from '@/ui/TableHead';
 import { Empty, Loaded } from '@/ui/states';
-import { EngineStand } from '../EngineStand';
+import { LargeStand, SmallStand } from '../EngineStand';
 import { OpenBuildPanel } from '../OpenBuildPanel';
-import { STATE_WORDS, useBuilds } from '../queries';
+import { mapOf, useStands } from '../queries';
 
-/** The shop as it stands: engines on their stands, and below those that are done. */
+const ROWS: { as: StandsAs; name: string }[] = [
+  { as: 'at_a_bench', name: 'At a bench' },
+  { as: 'on_a_hook', name: 'On a hook' },
+  { as: 'free_to_give', name: 'Free to give' },
+  { as: 'waiting', name: 'Waiting' },
+  { as: 'done', name: 'Done' },
+  { as: 'come_in', name: 'Come in' },
+];
+
+/** The shop as it stands: what needs a hand first, then every engine in the row of what it waits for. */
 export function Builds() {
   const may = useMay();
-  const query = useBuilds();
+  const query = useStands();
   const [params, setParams] = useSearchParams();
   const opening = params.has('new');
   const setOpening = (on: boolean) => setParams(on ? { new: '' } : {}, { replace: !on });
   return (
-    <main className="p-7">
-      <div className="flex items-center justify-between">
-        <h1 className="text-2xl">On the stands</h1>
+    <main className="px-7 py-5">
+      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <div className="flex flex-wrap items-baseline gap-x-6">
+          <h1 className="text-2xl">On the stands</h1>
+          {query.data && <p className="text-lg">{sentence(query.data.builds)}</p>}
+        </div>
         {may('open-builds') && (
-          <Button look="main" onClick={() => setOpening(true)}>
-            An engine comes in
-          </Button>
+          <div className="flex items-center gap-5">
+            <Link to="/builds/come-in" className="quiet">
+              Many at once
+            </Link>
+            <Button look="main" onClick={() => setOpening(true)}>
+              An engine comes in
+            </Button>
+          </div>
         )}
       </div>
-      <Loaded query={query}>
-        {({ builds }) => (
-          <>
-            <Stands builds={builds.filter((b) => b.state === 'open')} />
-            <Done builds={builds.filter((b) => b.state !== 'open')} />
-          </>
-        )}
-      </Loaded>
+      <Loaded query={query}>{(data) => <Shop {...data} />}</Loaded>
       {opening && <OpenBuildPanel open onClose={() => setOpening(false)} />}
     </main>
   );
 }
 
-function Stands({ builds }: { builds: Build[] }) {
-  if (builds.length === 0) return <Empty>No engine is on a stand. When one comes in, enter its serial and it stands here.</Empty>;
-  return (
-    <ul className="mt-5 grid grid-cols-2 gap-x-8 gap-y-9 lg:grid-cols-4">
-      {builds.map((build) => (
-        <li key={build.id}>
-          <EngineStand build={build} />
-        </li>
-      ))}
-    </ul>
-  );
+function sentence(builds: Stand[]): string {
+  if (builds.length === 0) return '';
+  const needing = builds.filter((b) => b.as === 'needs_a_hand').length;
+  const late = builds.filter((b) => b.late).length;
+  const hand =
+    needing === 0
+      ? 'none needs a hand'
+      : `${needing === 1 ? 'one needs' : `${String(needing)} need`} a hand before anything else can be done to ${needing === 1 ? 'it' : 'them'}`;
+  return `${count(builds.length, 'engine')}; ${hand}${late === 0 ? '' : `, ${String(late)} late`}.`;
 }
 
-const FEW = 8;
-
-function Done({ builds }: { builds: Build[] }) {
-  const [all, setAll] = useState(false);
-  if (builds.length === 0) return null;
-  const shown = all ? builds : builds.slice(0, FEW);
+function Shop({ builds, maps }: Stands) {
+  if (builds.length === 0) return <Empty>No engine is here. When one comes in, enter its serial and it stands here.</Empty>;
+  const standing = (as: StandsAs) => builds.filter((b) => b.as === as).sort(byDue);
+  const needing = standing('needs_a_hand');
   return (
-    <section className="mt-10">
-      <h2 className="text-lg">Finished and shipped</h2>
-      <table className="mt-2 w-full">
-        <TableHead columns={['serial', 'customer', ['joints', 'pl-3'], ['came in', 'text-right'], ['finished', 'pl-4 text-right'], ['now', 'pl-6'], '']} />
-        <tbody>
-          {shown.map((build) => (
-            <DoneRow key={build.id} build={build} />
+    <>
+      {needing.length > 0 && (
+        <ul aria-label="Needs a hand" className="mt-5 grid grid-cols-2 gap-x-8 gap-y-7 pb-6 md:grid-cols-3 xl:grid-cols-5">
+          {needing.map((stand) => (
+            <li key={stand.id}>
+              <LargeStand stand={stand} map={mapOf(maps, stand)} />
+            </li>
           ))}
-        </tbody>
-      </table>
-      {builds.length > FEW && !all && (
-        <Button className="mt-4" onClick={() => setAll(true)}>
-          Show all {count(builds.length, 'engine')}
-        </Button>
+        </ul>
       )}
-    </section>
+      {ROWS.map(({ as, name }) => (
+        <Row key={as} name={name} stands={standing(as)} maps={maps} />
+      ))}
+      <p className="border-t border-hair pt-2.5 text-sm text-soft">
+        The joint in hand is drawn with its paint; a crossed bar is a joint that is done, a dashed one stands outside the record, an open one is to come. Within
+        a row the engine that must leave first stands first.
+      </p>
+    </>
   );
 }
 
-function DoneRow({ build }: { build: Build }) {
-  const zone = useZone();
+/** What must leave first stands first; what has no day comes after, as it came in. */
+function byDue(a: Stand, b: Stand): number {
+  return (a.due_on ?? '9').localeCompare(b.due_on ?? '9') || a.opened_at.localeCompare(b.opened_at);
+}
+
+function Row({ name, stands, maps }: { name: string; stands: Stand[]; maps: Stands['maps'] }) {
+  if (stands.length === 0) return null;
   return (
-    <tr className="h-14 border-b border-hair">
-      <td className="pr-3 font-semibold">
-        <Link className="quiet" to={`/builds/${build.id}`}>
-          {build.title}
-        </Link>
-      </td>
-      <td>{build.customer}</td>
-      <td className="pl-3">
-        {build.joints.map((joint) => (
-          <span key={joint.id} className="inline-block h-12 w-32 align-middle">
-            {joint.map && <JointMap sketch={joint.map} marks={joint.run?.marks} detail="small" label={`${joint.name} of ${build.title}`} />}
-          </span>
+    <section aria-label={name} className="grid grid-cols-[7rem_minmax(0,1fr)] border-t border-hair py-3">
+      <h2 className="text-[15px] leading-tight font-semibold">
+        {name}
+        <span className="block font-normal text-soft">{stands.length}</span>
+      </h2>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(8.2rem,1fr))] gap-x-4 gap-y-4">
+        {stands.map((stand) => (
+          <li key={stand.id}>
+            <SmallStand stand={stand} map={mapOf(maps, stand)} />
+          </li>
         ))}
-      </td>
-      <td className="text-right whitespace-nowrap text-soft">{day(build.opened_at, zone)}</td>
-      <td className="pl-4 text-right whitespace-nowrap text-soft">{build.finished_at === null ? '–' : day(build.finished_at, zone)}</td>
-      <td className="pl-6">{STATE_WORDS[build.state]}</td>
-      <td className="pl-3 text-right whitespace-nowrap">
-        <Link className="quiet" to={`/audit/${build.id}`}>
-          audit sheet
-        </Link>
-      </td>
-    </tr>
+      </ul>
+    </section>
   );
 }

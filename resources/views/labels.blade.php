@@ -20,7 +20,7 @@
     @foreach ($row as $label)
     <td class="label"><table class="inside"><tr>
       <td style="width: 21mm"><img src="{{ $label['qr'] }}" style="width: 19mm" alt=""></td>
-      <td><div class="code">{{ $label['code'] }}</div><div class="soft">{{ $label['range'] }}</div><div class="soft">{{ $label['name'] }}</div><div class="soft">{{ $shop }}</div></td>
+      <td><div class="code">{{ $label['code'] }}</div>@foreach ($label['lines'] as $line)<div class="soft">{{ $line }}</div>@endforeach<div class="soft">{{ $shop }}</div></td>
     </tr></table></td>
     @endforeach
     @for ($i = count($row); $i < $in_a_row; $i++)<td class="label" style="border: 0"></td>@endfor

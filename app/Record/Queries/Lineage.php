@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record\Queries;
+
+use App\Record\Models\OldSerial;
+use App\Record\Models\Subject;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The builds of one engine, whatever number it bore: the one on it now, one that was stamped over, another that stands beside it. */
+final class Lineage
+{
+    /** More numbers than any engine has borne. */
+    private const MOST = 20;
+
+    /**
+     * @param  list<string>  $serials  that are known to be of one engine
+     * @return Collection<int, Subject> the oldest build first
+     */
+    public static function builds(array $serials): Collection
+    {
+        $query = Subject::query()->whereIn('serial', self::numbers($serials));
+        $query->getQuery()->orderBy('build_number')->orderBy('opened_at');
+
+        return $query->get();
+    }
+
+    /**
+     * @param  list<string>  $serials
+     * @return list<string> all numbers that belong together with these
+     */
+    private static function numbers(array $serials): array
+    {
+        do {
+            $known = count($serials);
+            $older = OldSerial::query()->whereIn('subject', Subject::query()->whereIn('serial', $serials)->select('id'))->pluck('serial')->all();
+            $newer = Subject::query()->whereIn('id', OldSerial::query()->whereIn('serial', $serials)->select('subject'))->pluck('serial')->all();
+            $serials = array_values(array_unique(array_map(strval(...), [...$serials, ...$older, ...$newer])));
+        } while (count($serials) > $known && $known < self::MOST);
+
+        return $serials;
+    }
+}
