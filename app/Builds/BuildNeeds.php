@@ -128,7 +128,7 @@ final readonly class BuildNeeds implements NeedsMe
         $late = Subject::query()->with('owner')->whereIn('state', [BuildState::Received, BuildState::Open, BuildState::Finished])->where('due_on', '<', $today)->orderBy('due_on')->limit(self::MOST_DONE)->get();
 
         return array_values($late->map(fn (Subject $s): Need => new Need(
-            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', $s->owner?->name, $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), 'See what it still needs', '/builds/'.$s->id,
+            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', $s->owner?->name, $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), $s->state === BuildState::Finished ? 'Ship it' : 'See what it needs', '/builds/'.$s->id,
         ))->all());
     }
 

@@ -105,7 +105,7 @@ final class DemoShop
         ];
         foreach (array_slice($builds, 0, $most) as $it) {
             [$serial, $day, $customer, $badge, $tool, $special, $shipped] = $it;
-            $build = $this->at($day, fn (): string => $this->comesIn($serial, $customer, Subject::query()->where('serial', $serial)->exists() ? 2 : null, due: $day + 3));
+            $build = $this->at($day, fn (): string => $this->comesIn($serial, $customer, Subject::query()->where('serial', $serial)->exists() ? 2 : null, due: $shipped ? $day + 5 : 3));
             $run = $this->given($build, $day + 1, $badge, $tool);
             foreach ($special as $place => $what) {
                 $this->at($day + 1, function () use ($run, $place, $what): void {

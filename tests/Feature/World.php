@@ -21,6 +21,7 @@ use App\People\Http\BenchSession;
 use App\People\Models\Device;
 use App\People\Models\Person;
 use Database\Seeders\DemoPeople;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tekkal\Core\Tool\Tool;
@@ -118,6 +119,17 @@ final class World
         return $this->test->actingAs($this->person($who))
             ->withSession(['kind' => 'desk', 'signed_in_at' => now()->getTimestamp(), 'last_use' => now()->getTimestamp()])
             ->json($method, '/api/'.$path, $body);
+    }
+
+    /**
+     * @param  array<string, string>  $fields
+     * @return TestResponse<Response>
+     */
+    public function deskFile(string $who, string $path, array $fields, UploadedFile $file): TestResponse
+    {
+        return $this->test->actingAs($this->person($who))
+            ->withSession(['kind' => 'desk', 'signed_in_at' => now()->getTimestamp(), 'last_use' => now()->getTimestamp()])
+            ->post('/api/'.$path, $fields + ['file' => $file], ['Accept' => 'application/json']);
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class Standing
     {
         foreach ($strip as $joint) {
             if (self::is($joint, 'run.stopped')) {
-                return new self(StandsAs::NeedsAHand, (string) data_get($joint, 'run.why'), $joint);
+                return new self(StandsAs::NeedsAHand, sprintf('%s, %s', self::stop($joint), self::who($joint, 'run.person')), $joint);
             }
         }
         foreach ($strip as $joint) {
@@ -101,6 +101,16 @@ final readonly class Standing
     private static function day(?CarbonImmutable $at): string
     {
         return $at === null ? '' : Shop::here()->clock($at)->format('j F');
+    }
+
+    /**
+     * "stopped short": the rest of the advice stands on its own page.
+     *
+     * @param  array<string, mixed>  $joint
+     */
+    private static function stop(array $joint): string
+    {
+        return lcfirst(explode('.', (string) (data_get($joint, 'run.why') ?? 'stopped'), 2)[0]);
     }
 
     /** @param  array<string, mixed>  $joint */

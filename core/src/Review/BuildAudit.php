@@ -30,8 +30,8 @@ final readonly class BuildAudit
     {
         return [
             new Reply(Question::EveryStep, $this->each($this->stepsOf(...))),
-            new Reply(Question::InWindow, $this->each($this->windowsOf(...))),
-            new Reply(Question::InSequence, $this->each($this->sequenceOf(...))),
+            new Reply(Question::InWindow, $this->eachRecorded($this->windowsOf(...))),
+            new Reply(Question::InSequence, $this->eachRecorded($this->sequenceOf(...))),
             new Reply(Question::ToolsGood, $this->tools()),
         ];
     }
@@ -44,16 +44,32 @@ final readonly class BuildAudit
     {
         $reasons = [];
         foreach ($this->joints as $joint) {
-            // What is not in the record is never a yes, and will not become one by waiting.
-            array_push($reasons, ...($joint->state === null && $joint->without !== null ? [new Reason(Answer::No, "$joint->joint: $joint->without.", $joint->joint)] : $ask($joint)));
+            array_push($reasons, ...$ask($joint));
         }
 
         return $reasons === [] ? [new Reason(Answer::No, 'The family has no joints in the library.')] : $reasons;
     }
 
+    /**
+     * Of what is not in the record nothing can be said to be in or out, kept or not; that it is not there the first question answers.
+     *
+     * @param  callable(JointEvidence): non-empty-list<Reason>  $ask
+     * @return non-empty-list<Reason>
+     */
+    private function eachRecorded(callable $ask): array
+    {
+        $recorded = array_filter($this->joints, fn (JointEvidence $joint): bool => ! $joint->isOutside());
+
+        return $recorded === [] && $this->joints !== [] ? [new Reason(Answer::NotYet, 'Nothing of it is recorded.')] : (new self(array_values($recorded), $this->tools, $this->shopZone))->each($ask);
+    }
+
     /** @return non-empty-list<Reason> */
     private function stepsOf(JointEvidence $joint): array
     {
+        if ($joint->isOutside()) {
+            // Never a yes, and it will not become one by waiting.
+            return [new Reason(Answer::No, "$joint->joint: $joint->without.", $joint->joint)];
+        }
         if ($joint->plan === null) {
             return [new Reason(Answer::No, "$joint->joint: the library has no approved procedure.", $joint->joint)];
         }

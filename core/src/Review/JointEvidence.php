@@ -29,6 +29,12 @@ final readonly class JointEvidence
     ) {
     }
 
+    /** Does nothing of it stand in the record, nor ever will as it stands? */
+    public function isOutside(): bool
+    {
+        return $this->state === null && $this->without !== null;
+    }
+
     /** Does its plan say how soon or how long: what works for a time on threads, a round that must follow, a settling? */
     public function hasTimeLimits(): bool
     {

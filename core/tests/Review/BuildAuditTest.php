@@ -205,4 +205,21 @@ final class BuildAuditTest extends TestCase
         }
         self::fail('The audit left a question out.');
     }
+
+    /** Rule of the trade: what was not recorded is not proved, whatever a paper or a permit says of it (domain: "what is not recorded is said as loudly as what is"). */
+    public function test_a_joint_outside_the_record_is_a_no_to_the_first_question_and_is_no_result_out_of_its_window(): void
+    {
+        $paper = new JointEvidence('Head', CommonPractice::plan(), null, null, 0, 'before Tekkal, on paper: 2 November 2026, N. Harrow');
+        $done = new JointEvidence('Main caps', CommonPractice::plan(), $this->finished(), null, 0);
+        $answers = fn (JointEvidence ...$joints): array => array_map(fn (Reply $r): array => [$r->answer, $r->reasons[0]->sentence], (new BuildAudit(array_values($joints), [], new DateTimeZone('UTC')))->replies());
+
+        [$steps, $windows, $sequence] = $answers($paper);
+        self::assertSame([Answer::No, 'Head: before Tekkal, on paper: 2 November 2026, N. Harrow.'], $steps);
+        self::assertSame([Answer::NotYet, 'Nothing of it is recorded.'], $windows);
+        self::assertSame([Answer::NotYet, 'Nothing of it is recorded.'], $sequence);
+
+        [$steps, $windows] = $answers($done, $paper);
+        self::assertSame(Answer::No, $steps[0]);
+        self::assertSame(Answer::Yes, $windows[0]);
+    }
 }

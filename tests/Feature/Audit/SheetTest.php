@@ -48,14 +48,15 @@ final class SheetTest extends FeatureTestCase
         self::assertSame(['yes', 'yes', 'yes', 'not_yet'], array_map($this->answer(...), ['every_step', 'in_window', 'in_sequence', 'tools_good']));
     }
 
-    public function test_a_joint_that_only_its_printed_card_is_worked_by_is_said_and_left_out_of_the_questions(): void
+    public function test_a_joint_without_a_procedure_is_named_and_is_no_yes(): void
     {
         Joint::query()->create(['id' => Ids::next(), 'family' => $this->world->joint->family, 'name' => 'Flywheel', 'assembly_order' => 2]);
         $this->bench->completeAll();
         $this->bench->finish()->assertOk();
 
-        $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->assertJsonPath('joints.0.on_paper', false)->assertJsonPath('joints.1.name', 'Flywheel')->assertJsonPath('joints.1.on_paper', true);
-        self::assertSame(['yes', 'yes'], [$this->answer('every_step'), $this->answer('in_window')]);
+        $this->world->desk('lead', 'GET', "audit/$this->build")->assertOk()->assertJsonPath('joints.0.without', null)->assertJsonPath('joints.0.hardware', 'stock bolts')
+            ->assertJsonPath('joints.1.name', 'Flywheel')->assertJsonPath('joints.1.without', 'it has no approved procedure, and nothing of it is recorded');
+        self::assertSame(['no', 'yes'], [$this->answer('every_step'), $this->answer('in_window')]);
     }
 
     public function test_what_went_wrong_is_told_with_what_it_cost_who_decided_and_how_it_ended(): void

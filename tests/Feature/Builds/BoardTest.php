@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Builds;
 
 use App\Bench\Queries\JobHook;
-use App\Builds\Queries\JointStrip;
+use App\Builds\Queries\Stands;
 use App\Builds\RunFolds;
 use App\Ledger\Recorder;
 use App\Library\Queries\Procedures;
@@ -38,7 +38,7 @@ final class BoardTest extends FeatureTestCase
     #[DataProvider('boards')]
     public function test_a_board_of_six_hundred_engines_asks_what_one_of_sixty_asks(string $board): void
     {
-        $ask = fn () => $board === 'strip' ? app()->make(JointStrip::class)->ofAll(Subject::query()->get()) : app()->make(JobHook::class)->of($this->bench->person);
+        $ask = fn () => $board === 'stands' ? app()->make(Stands::class)->of(Subject::query()->with('owner')->get()) : app()->make(JobHook::class)->of($this->bench->person);
         ManyEngines::like($this->bench->run, 60);
         $ask();
         $sixty = $this->queries($ask);
@@ -52,7 +52,7 @@ final class BoardTest extends FeatureTestCase
     /** @return iterable<string, array{string}> */
     public static function boards(): iterable
     {
-        yield 'engines with their joints' => ['strip'];
+        yield 'engines on their stands' => ['stands'];
         yield 'job cards of one assembler' => ['hook'];
     }
 

@@ -104,7 +104,7 @@ final class BuildTest extends FeatureTestCase
     public function test_a_build_with_a_joint_not_done_is_not_finished(): void
     {
         $build = $this->world->build();
-        $this->world->desk('lead', 'POST', "builds/$build/finish")->assertStatus(409)->assertJsonPath('detail', 'TN3-26-0001 is not done: Main caps.');
+        $this->world->desk('lead', 'POST', "builds/$build/finish")->assertStatus(409)->assertJsonPath('detail', 'TN3-26-0001 is not done. Main caps: not given to anybody.');
     }
 
     public function test_only_a_finished_build_is_shipped_and_only_once(): void
@@ -120,6 +120,23 @@ final class BuildTest extends FeatureTestCase
     {
         $done = $this->finished();
         $this->world->desk('lead', 'POST', "builds/$done/assignments", ['joint' => $this->world->joint->id, 'person' => $this->world->person('1041')->id])->assertStatus(409)->assertJsonPath('type', 'tekkal:build-closed');
+    }
+
+    public function test_finishing_is_undone_while_the_engine_is_here_and_shipping_is_not(): void
+    {
+        $build = $this->finished();
+        $reopen = fn (string $why) => $this->world->desk('lead', 'POST', "builds/$build/reopen", ['reason' => $why]);
+        $reopen('')->assertStatus(422)->assertJsonPath('field', 'reason')->assertJsonPath('detail', 'Say why.');
+        $reopen('A seal weeps.')->assertNoContent();
+        $this->world->desk('lead', 'GET', "builds/$build")->assertJsonPath('state', 'open')->assertJsonPath('finished_at', null);
+        $reopen('Again.')->assertStatus(409)->assertJsonPath('detail', 'TN3-26-0001 is on a stand; only one that is finished and still here is taken up again.');
+
+        $this->world->desk('lead', 'POST', "builds/$build/finish")->assertNoContent();
+        $this->world->desk('lead', 'POST', "builds/$build/ship")->assertNoContent();
+        $reopen('It should not have left.')->assertStatus(409);
+        $this->world->desk('lead', 'POST', "builds/$build/facts", ['note' => 'late'])->assertStatus(409)->assertJsonPath('type', 'tekkal:build-closed');
+        $this->world->desk('lead', 'GET', 'builds')->assertJsonPath('builds', []);
+        $this->world->desk('lead', 'GET', 'builds?state=shipped')->assertJsonPath('builds.0.as', 'shipped')->assertJsonPath('builds.0.joints', [['name' => 'Main caps', 'as' => 'done']]);
     }
 
     private function finished(): string

@@ -161,7 +161,7 @@ final class ToolTest extends FeatureTestCase
     {
         self::assertStringStartsWith('%PDF-', (string) $this->keeper('GET', 'tools/labels.pdf?tools=TW-04,TW-07')->assertOk()->getContent());
         $this->refused($this->keeper('GET', 'tools/labels.pdf?tools=TW-04,TW-99'), 'tools', 'There is no tool TW-99.');
-        $this->refused($this->keeper('GET', 'tools/labels.pdf'), 'tools', 'Choose 1 to 300 tools; these are 0.');
+        $this->refused($this->keeper('GET', 'tools/labels.pdf'), 'tools', 'Choose 1 to 300 labels; these are 0.');
     }
 
     /** RFC 5545, read back by another parser: sabre/vobject writes it, and lines are unfolded and read here by hand too. */

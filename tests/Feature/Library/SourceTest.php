@@ -57,7 +57,7 @@ final class SourceTest extends FeatureTestCase
 
     public function test_a_paper_of_more_than_twenty_megabytes_is_refused(): void
     {
-        $this->paper(UploadedFile::fake()->create('manual.pdf', 20_481, 'application/pdf'))->assertStatus(422)->assertJsonPath('detail', 'A paper has at most 20 MB. Nothing was stored.');
+        $this->paper(UploadedFile::fake()->create('manual.pdf', 20_481, 'application/pdf'))->assertStatus(422)->assertJsonPath('detail', 'A file has at most 20 MB. Nothing was stored.');
     }
 
     public function test_a_picture_is_drawn_anew_so_that_nothing_else_comes_in_with_it(): void
@@ -96,10 +96,7 @@ final class SourceTest extends FeatureTestCase
     /** @return TestResponse<Response> */
     private function paper(UploadedFile $file): TestResponse
     {
-        $id = $this->source();
-
-        return $this->actingAs($this->world->person('lead'))->withSession(['kind' => 'desk', 'signed_in_at' => now()->getTimestamp(), 'last_use' => now()->getTimestamp()])
-            ->post("/api/library/sources/$id/paper", ['file' => $file], ['Accept' => 'application/json']);
+        return $this->world->deskFile('lead', "library/sources/{$this->source()}/paper", [], $file);
     }
 
     private static function file(string $name, string $bytes): UploadedFile

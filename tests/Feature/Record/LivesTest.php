@@ -96,7 +96,8 @@ final class LivesTest extends FeatureTestCase
         if (array_key_exists('value', $row)) {
             [$row['value'], $row['unit']] = is_string($row['value']) ? explode(' ', $row['value']) : [null, null];
         }
-        $added = ['option', 'risk_class', 'n', 'type', 'stage', 'stage_kind', 'position', 'setting', 'target', 'low', 'high', 'window_of'];
+        $facts = ['variant', 'order_number', 'core', 'received_on', 'due_on', 'machining', 'waits_for', 'note'];
+        $added = [...$facts, 'option', 'risk_class', 'n', 'type', 'stage', 'stage_kind', 'position', 'setting', 'target', 'low', 'high', 'window_of'];
 
         return array_diff_key($row, array_flip([...$added, ...$table === 'results' ? ['joint', 'received_at'] : []]));
     }

@@ -21,10 +21,10 @@ final class BadInputTest extends FeatureTestCase
     {
         yield 'empty' => [['serial' => ''], 'Write or scan the serial number.'];
         yield 'nothing' => [['serial' => null], 'Write or scan the serial number.'];
-        yield 'negative' => [['serial' => '-1'], '"-1" is no serial number.'];
-        yield '1e309' => [['serial' => '1e309'], '"1e309" is no serial number.'];
+        yield 'negative' => [['serial' => '-1'], '"-1" is no serial number of a family'];
+        yield '1e309' => [['serial' => '1e309'], '"1E309" is no serial number of a family'];
         yield 'a list' => [['serial' => ['TN3-26-0001']], 'Give a text for serial.'];
-        yield 'quotes and a script tag' => [['serial' => '"\'><script>alert(1)</script>'], 'is no serial number.'];
+        yield 'quotes and a script tag' => [['serial' => '"\'><script>alert(1)</script>'], 'is no serial number of a family'];
         yield 'a family that is none' => [['serial' => 'QX9-26-0001'], 'The library has no engine family QX9.'];
     }
 
@@ -56,7 +56,7 @@ final class BadInputTest extends FeatureTestCase
     public function test_a_choice_that_is_none_is_named_with_those_that_are(): void
     {
         $this->world->desk('lead', 'GET', 'builds?state=lost')->assertStatus(422)
-            ->assertJsonPath('field', 'state')->assertJsonPath('value', 'lost')->assertJsonPath('limit', 'open, finished, shipped');
+            ->assertJsonPath('field', 'state')->assertJsonPath('value', 'lost')->assertJsonPath('limit', 'received, open, finished, shipped');
     }
 
     public function test_a_secret_never_comes_back(): void

@@ -6,7 +6,6 @@ namespace App\Builds\Http\Requests;
 
 use App\People\Http\PersonRequest;
 use App\Record\BuildState;
-use Illuminate\Validation\Rule;
 
 /** Engines of one state, or all that are here. */
 final class ListBuildsRequest extends PersonRequest
@@ -14,6 +13,6 @@ final class ListBuildsRequest extends PersonRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['state' => ['nullable', Rule::enum(BuildState::class)]];
+        return ['state' => 'nullable|in:'.implode(',', array_column(BuildState::cases(), 'value'))];
     }
 }

@@ -52,18 +52,15 @@ export function BuildAside({ build, onCallOff }: { build: Build; onCallOff: () =
   );
 }
 
-function Known({ build: { facts, joints, late } }: { build: Build }) {
-  const jointOf = (id: string | null) => joints.find((j) => j.id === id)?.name.toLowerCase();
+/** What was machined at a joint stands beside that joint. */
+function Known({ build: { facts, late } }: { build: Build }) {
   const lines: [string, string, boolean?][] = [
     ['must leave by', facts.due_on === null ? '' : calendarDay(facts.due_on), late],
     ['waits for', facts.waits_for],
     ['order', facts.order_number],
     ['variant', facts.variant],
     ['came in', facts.core],
-    ...facts.machining.map((m): [string, string] => [
-      m.words,
-      [jointOf(m.joint), m.at].filter((t) => t !== undefined && t !== '').join(', ') || 'the whole engine',
-    ]),
+    ...facts.machining.filter((m) => m.joint === null).map((m): [string, string] => ['machined', m.at === '' ? m.words : `${m.words}, ${m.at}`]),
     ['note', facts.note],
   ];
   const said = lines.filter(([, text]) => text !== '');

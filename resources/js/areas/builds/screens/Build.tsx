@@ -94,7 +94,9 @@ function Title({ build }: { build: BuildData }) {
     <div>
       <div className="flex flex-wrap items-baseline gap-x-5">
         <h1 className="wide text-[32px] font-bold">{build.title}</h1>
-        <p className={`text-lg font-semibold ${loud}`}>{build.says.charAt(0).toUpperCase() + build.says.slice(1)}</p>
+        <p className={`text-lg font-semibold ${loud}`}>
+          {build.as === 'waiting' ? `Waits for ${build.says}` : build.says.charAt(0).toUpperCase() + build.says.slice(1)}
+        </p>
       </div>
       <p className="text-soft">
         {build.family}, {build.customer}, came in {day(build.opened_at, zone)}
