@@ -39,7 +39,12 @@ function Unrecorded({ joint, build }: { joint: AuditJoint; build: string }) {
   if (joint.without === null) return <p className="mt-3 text-soft">Not begun.</p>;
   return (
     <p className="mt-3 border border-dashed border-ink px-4 py-3">
-      <b>Not in the record:</b> {joint.without}. {joint.scanned && <a className="quiet" href={`/api/builds/${build}/joints/${joint.id}/paper`}>Its paper</a>}
+      <b>Not in the record:</b> {joint.without}.{' '}
+      {joint.scanned && (
+        <a className="quiet" href={`/api/builds/${build}/joints/${joint.id}/paper`}>
+          Its paper
+        </a>
+      )}
     </p>
   );
 }

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { Stand } from '@/api/types';
 import type { Sketch } from '@/lib/drawing';
-import { shortDay } from '@/lib/typeset';
+import { count, shortDay } from '@/lib/typeset';
 import { JointMap } from '@/ui/JointMap';
 import { Bar } from './Bars';
 
@@ -10,7 +10,7 @@ type Props = { stand: Stand; map: Sketch | null };
 /** An engine that needs a hand: its joint large, and why. */
 export function LargeStand({ stand, map }: Props) {
   return (
-    <Link to={`/builds/${stand.id}`} className="group flex flex-col">
+    <Link to={`/builds/${stand.id}`} aria-label={spoken(stand)} className="group flex flex-col">
       <span className="flex h-20 items-end">
         {map ? (
           <JointMap sketch={map} marks={stand.hand?.marks ?? []} detail="small" label={handOf(stand)} />
@@ -31,7 +31,7 @@ export function LargeStand({ stand, map }: Props) {
 /** One engine in its row: joints as bars, the one in hand drawn, on its stand. */
 export function SmallStand({ stand, map }: Props) {
   return (
-    <Link to={`/builds/${stand.id}`} className="group flex min-w-0 flex-col">
+    <Link to={`/builds/${stand.id}`} aria-label={spoken(stand)} className="group flex min-w-0 flex-col">
       <span className="flex h-8 items-end gap-[3px]">
         {stand.joints.map((joint, i) =>
           joint.as === 'in_hand' && map !== null ? (
@@ -55,6 +55,12 @@ export function SmallStand({ stand, map }: Props) {
 function Due({ stand }: { stand: Stand }) {
   if (!stand.late || stand.due_on === null) return null;
   return <span className="text-[13px] leading-tight font-semibold text-fault">due {shortDay(stand.due_on)}</span>;
+}
+
+/** What the picture says, for whoever hears it. */
+function spoken(stand: Stand): string {
+  const done = stand.joints.filter((joint) => joint.as === 'done').length;
+  return `${stand.title}, ${stand.says}; ${String(done)} of ${count(stand.joints.length, 'joint')} done${stand.late ? ', late' : ''}`;
 }
 
 const handOf = (stand: Stand) => (stand.hand ? `${stand.hand.name} of ${stand.title}` : stand.title);

@@ -91,7 +91,9 @@ function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
       </p>
       {joint.outside.kind === 'paper' && (
         <p className="mt-2 flex items-center gap-4">
-          <a className="quiet" href={paperOf(build.id, joint.id)}>Its paper</a>
+          <a className="quiet" href={paperOf(build.id, joint.id)}>
+            Its paper
+          </a>
           {may('open-builds') && (build.state === 'open' || build.state === 'received') && (
             <Button small disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
               It is to be tightened here

@@ -82,7 +82,7 @@ function Line({ permit: p, onOpen }: { permit: Permit; onOpen: (open: Open) => v
         <h2 className="font-semibold">{p.departure}</h2>
         <p>{p.reason}</p>
         <p className="text-soft">
-          <Link className="quiet" to={`/library?find=${encodeURIComponent(p.title.split(', ').at(-1) ?? '')}`}>
+          <Link className="quiet" to={p.build === null ? `/library?find=${encodeURIComponent(p.title.split(', ').at(-1) ?? '')}` : `/builds/${p.build}`}>
             {p.title}
           </Link>
           {p.stage !== null && `, round “${p.stage}”`}; {limits(p)}
