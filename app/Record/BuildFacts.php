@@ -19,46 +19,44 @@ final readonly class BuildFacts
     public const DAYS = ['received_on', 'due_on'];
 
     /**
-     * @param  string  $core  what came in, and in which condition
-     * @param  string|null  $received_on  YYYY-MM-DD, by the shop's calendar
-     * @param  string|null  $due_on  when it must leave, YYYY-MM-DD
-     * @param  string  $waits_for  what holds it up that is not here
+     * @param  array<string, string|null>  $said  what came in and in which condition (core), its order, its variant, what holds it up, a note; when it came and when it must leave, YYYY-MM-DD by the shop's calendar
      * @param  list<Machined>  $machining  what was done, at which joint where it is at one, and where there
      */
-    public function __construct(
-        public string $variant = '',
-        public string $order_number = '',
-        public string $core = '',
-        public ?string $received_on = null,
-        public ?string $due_on = null,
-        public array $machining = [],
-        public string $waits_for = '',
-        public string $note = '',
-    ) {
+    public function __construct(private array $said = [], public array $machining = [])
+    {
     }
 
     public static function ofSubject(Subject $subject): self
     {
-        return new self($subject->variant, $subject->order_number, $subject->core, $subject->received_on?->format('Y-m-d'), $subject->due_on?->format('Y-m-d'), $subject->machining, $subject->waits_for, $subject->note);
+        return new self([
+            'variant' => $subject->variant, 'order_number' => $subject->order_number, 'core' => $subject->core, 'waits_for' => $subject->waits_for, 'note' => $subject->note,
+            'received_on' => $subject->received_on?->format('Y-m-d'), 'due_on' => $subject->due_on?->format('Y-m-d'),
+        ], $subject->machining);
     }
 
     /** Those of an entry that tells of an engine; of one that says nothing of it, none. */
     public static function ofEntry(Entry $entry): self
     {
-        $text = fn (string $field): string => $entry->optional("data.facts.$field") ?? '';
+        $fields = [...self::TEXTS, ...self::DAYS];
         $machining = [];
         foreach ((array) data_get($entry->body, 'data.facts.machining') as $one) {
             $joint = data_get($one, 'joint');
             $machining[] = ['what' => (string) data_get($one, 'what'), 'joint' => is_string($joint) ? $joint : null, 'at' => (string) data_get($one, 'at')];
         }
 
-        return new self($text('variant'), $text('order_number'), $text('core'), $entry->optional('data.facts.received_on'), $entry->optional('data.facts.due_on'), $machining, $text('waits_for'), $text('note'));
+        return new self(array_combine($fields, array_map(fn (string $f): ?string => $entry->optional("data.facts.$f"), $fields)), $machining);
     }
 
-    /** The same, waiting for something else, or for nothing. */
-    public function waitingFor(string $what): self
+    /** Empty where nobody has said it. */
+    public function text(string $field): string
     {
-        return new self($this->variant, $this->order_number, $this->core, $this->received_on, $this->due_on, $this->machining, $what, $this->note);
+        return $this->said[$field] ?? '';
+    }
+
+    /** @return string|null YYYY-MM-DD */
+    public function day(string $field): ?string
+    {
+        return $this->text($field) === '' ? null : $this->text($field);
     }
 
     /** @return array<string, mixed> as an entry holds them: nothing that is empty */
@@ -84,9 +82,6 @@ final readonly class BuildFacts
     /** @return array<string, string|null> */
     private function plain(): array
     {
-        return [
-            'variant' => $this->variant, 'order_number' => $this->order_number, 'core' => $this->core, 'received_on' => $this->received_on, 'due_on' => $this->due_on,
-            'waits_for' => $this->waits_for, 'note' => $this->note,
-        ];
+        return array_combine(self::TEXTS, array_map($this->text(...), self::TEXTS)) + array_combine(self::DAYS, array_map($this->day(...), self::DAYS));
     }
 }

@@ -177,8 +177,8 @@ final class DemoShop
         $crank = $this->at(-6, fn (): string => $this->comesIn('OS6-26-0188', 'Coldharbour Irrigation', due: -1));
         $mains = Joint::query()->where('name', 'Main caps')->where('family', Subject::query()->findOrFail($crank)->family)->firstOrFail();
         $this->at(-3, fn () => $describe($crank, new BuildFacts(
-            order_number: 'FE-2286', core: 'complete, cracked sump, crankshaft scored at 3 and 5', received_on: $this->day(-6)->date, due_on: $this->day(-1)->date,
-            machining: [['what' => 'line_honed', 'joint' => $mains->id, 'at' => 'all seven bores'], ['what' => 'thread_repaired', 'joint' => $mains->id, 'at' => 'bolt 9, insert']], waits_for: 'the crankshaft, from grinding',
+            ['order_number' => 'FE-2286', 'core' => 'complete, cracked sump, crankshaft scored at 3 and 5', 'received_on' => $this->day(-6)->date, 'due_on' => $this->day(-1)->date, 'waits_for' => 'the crankshaft, from grinding'],
+            [['what' => 'line_honed', 'joint' => $mains->id, 'at' => 'all seven bores'], ['what' => 'thread_repaired', 'joint' => $mains->id, 'at' => 'bolt 9, insert']],
         ), $lead));
         $this->at(-1, fn (): string => $this->comesIn('WV9-26-0146', 'Lantern Bay Ferries', waits: true, due: 21));
         $plate = $this->at(-2, fn (): string => $this->comesIn('HG4-25-0077', 'Skerry Dredging', waits: true, due: 18));
@@ -188,7 +188,7 @@ final class DemoShop
     private function comesIn(string $serial, string $customer, ?int $build = null, bool $waits = false, ?int $due = null): string
     {
         $today = Shop::here()->clock(now()->toImmutable())->format('Y-m-d');
-        $facts = new BuildFacts(order_number: sprintf('FE-%d', 2200 + Subject::query()->count()), received_on: $today, due_on: $due === null ? null : $this->day($due)->date);
+        $facts = new BuildFacts(['order_number' => sprintf('FE-%d', 2200 + Subject::query()->count()), 'received_on' => $today, 'due_on' => $due === null ? null : $this->day($due)->date]);
 
         return ($this->openBuild)(new Opening($serial, $this->people->customer($customer), $build, waits: $waits, facts: $facts), $this->people->get('lead'));
     }

@@ -65,12 +65,14 @@ final readonly class DescribeBuild
 
     public static function check(BuildFacts $facts, Family $family): void
     {
-        if ($facts->variant !== '' && ! Variant::query()->where('family', $family->id)->where('name', $facts->variant)->exists()) {
+        $variant = $facts->text('variant');
+        if ($variant !== '' && ! Variant::query()->where('family', $family->id)->where('name', $variant)->exists()) {
             $known = Variant::query()->where('family', $family->id)->pluck('name')->implode(', ');
-            throw Refused::field('variant', sprintf('%s has no variant "%s". %s', $family->name, $facts->variant, $known === '' ? 'It has none yet; the library adds one.' : "It has: $known."), $facts->variant);
+            throw Refused::field('variant', sprintf('%s has no variant "%s". %s', $family->name, $variant, $known === '' ? 'It has none yet; the library adds one.' : "It has: $known."), $variant);
         }
-        if ($facts->received_on !== null && $facts->due_on !== null && $facts->due_on < $facts->received_on) {
-            throw Refused::field('due_on', sprintf('It would be due on %s, before it came in on %s.', $facts->due_on, $facts->received_on), $facts->due_on);
+        [$received, $due] = [$facts->day('received_on'), $facts->day('due_on')];
+        if ($received !== null && $due !== null && $due < $received) {
+            throw Refused::field('due_on', sprintf('It would be due on %s, before it came in on %s.', $due, $received), $due);
         }
         foreach ($facts->machining as $i => $one) {
             if ($one['joint'] !== null && ! Joint::query()->where('family', $family->id)->whereKey($one['joint'])->exists()) {

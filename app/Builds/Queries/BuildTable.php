@@ -67,7 +67,7 @@ final class BuildTable
             throw Refused::field('build', sprintf('"%s" is no build number: 1, 2, 3 …', mb_substr($text('build'), 0, 20)), $text('build'));
         }
         $customer = Customer::query()->where('name', $text('customer'))->first() ?? throw Refused::field('customer', $text('customer') === '' ? 'Say whose engine it is, in the row or for all of them.' : sprintf('There is no customer "%s".', mb_substr($text('customer'), 0, 80)), $text('customer'));
-        $facts = new BuildFacts($text('variant'), $text('order_number'), $text('core'), self::orNull($text('received_on')), self::orNull($text('due_on')), [], $text('waits_for'), $text('note'));
+        $facts = new BuildFacts(array_intersect_key($fields, array_flip([...BuildFacts::TEXTS, ...BuildFacts::DAYS])));
         self::fits($fields);
 
         return new Opening(

@@ -23,7 +23,9 @@ trait BringsFacts
     {
         $machining = array_map(fn (mixed $m): array => ['what' => (string) data_get($m, 'what'), 'joint' => self::orNull(data_get($m, 'joint')), 'at' => (string) data_get($m, 'at')], array_values((array) $this->validated('machining', [])));
 
-        return new BuildFacts($this->text('variant'), $this->text('order_number'), $this->text('core'), self::orNull($this->validated('received_on')), self::orNull($this->validated('due_on')), $machining, $this->text('waits_for'), $this->text('note'));
+        $fields = [...BuildFacts::TEXTS, ...BuildFacts::DAYS];
+
+        return new BuildFacts(array_combine($fields, array_map(fn (string $f): ?string => self::orNull($this->validated($f)), $fields)), $machining);
     }
 
     /** @return array<string, mixed> */
