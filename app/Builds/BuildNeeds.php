@@ -98,7 +98,7 @@ final readonly class BuildNeeds implements NeedsMe
         $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $open = DB::table('joints')->join('families', 'families.id', '=', 'joints.family')->join('subjects', 'subjects.family', '=', 'joints.family')
             ->whereIn('joints.id', array_keys($several))->where('subjects.state', BuildState::Open->value)
-            ->whereNotExists(fn (Builder $q) => $of($q, 'fitted_hardware'))->whereNotExists(fn (Builder $q) => $of($q, 'paper_joints'))
+            ->whereNotExists(fn (Builder $q) => $of($q, 'fitted_hardware'))->whereNotExists(fn (Builder $q) => $of($q, 'paper_joints'))->whereNotExists(fn (Builder $q) => $of($q, 'returned_joints')->where('returned_joints.opened', false))
             ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number']);
 
         return array_values($open->groupBy('joint')->map(fn (Collection $of, string $joint): Need => self::unchosen($of, $several[$joint]))->all());
@@ -157,6 +157,7 @@ final readonly class BuildNeeds implements NeedsMe
             ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')
                 ->whereNotExists(fn (Builder $r) => $of($r, 'runs')->whereNotNull('runs.finished_at'))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'paper_joints'))
+                ->whereNotExists(fn (Builder $r) => $of($r, 'returned_joints')->where('returned_joints.opened', false))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'permits')->where('permits.state', 'approved')))
             ->orderBy('opened_at')->limit(self::MOST_DONE);
 

@@ -7,6 +7,7 @@ namespace App\Builds;
 use App\Builds\Models\Assignment;
 use App\Builds\Models\FittedHardware;
 use App\Builds\Models\PaperJoint;
+use App\Builds\Models\ReturnedJoint;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Library\Models\RevisionStatus;
@@ -22,12 +23,12 @@ final class BuildsProjector implements Projector
 
     public function tables(): array
     {
-        return ['assignments', 'fitted_hardware', 'paper_joints'];
+        return ['assignments', 'fitted_hardware', 'paper_joints', 'returned_joints'];
     }
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'build_called_off'];
+        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'intake_entered', 'build_called_off'];
     }
 
     public function project(array $entries): void
@@ -49,7 +50,8 @@ final class BuildsProjector implements Projector
                 'worked_by' => $entry->text('data.worked_by'), 'worked_on' => $entry->text('data.worked_on'), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
             ]),
             'paper_joint_taken_back' => PaperJoint::query()->where('subject', $entry->streamId())->where('joint', $entry->text('joint'))->delete(),
-            'build_called_off' => array_map(fn (string $of) => DB::table($of)->where('subject', $entry->streamId())->delete(), ['fitted_hardware', 'paper_joints']),
+            'build_called_off' => array_map(fn (string $of) => DB::table($of)->where('subject', $entry->streamId())->delete(), ['fitted_hardware', 'paper_joints', 'returned_joints']),
+            'intake_entered' => $this->intake($entry),
             default => null,
         };
     }
@@ -62,6 +64,16 @@ final class BuildsProjector implements Projector
             'given_by' => $entry->person(), 'given_at' => $entry->receivedAt(),
         ]);
         $this->hardware($entry, RevisionStatus::query()->findOrFail($entry->text('data.revision'))->procedure);
+    }
+
+    private function intake(Entry $entry): void
+    {
+        foreach ((array) data_get($entry->body, 'data.joints') as $one) {
+            ReturnedJoint::query()->upsert([
+                'subject' => $entry->streamId(), 'joint' => (string) data_get($one, 'joint'), 'opened' => data_get($one, 'opened') === true, 'of' => $entry->text('data.of'),
+                'found' => (string) data_get($one, 'found'), 'movements' => json_encode(data_get($one, 'movements', []), JSON_THROW_ON_ERROR), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
+            ], ['subject', 'joint']);
+        }
     }
 
     private function hardware(Entry $entry, string $procedure): void

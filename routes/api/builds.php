@@ -8,6 +8,7 @@ use App\Builds\Http\BuildPictureController;
 use App\Builds\Http\BuildStateController;
 use App\Builds\Http\BuildTableController;
 use App\Builds\Http\ChoicesController;
+use App\Builds\Http\IntakeController;
 use App\Builds\Http\PaperJointController;
 use App\People\Ability;
 use Illuminate\Support\Facades\Route;
@@ -24,6 +25,7 @@ Route::middleware('desk')->group(function (): void {
         Route::post('builds/{build}/restamp', [BuildFactsController::class, 'restamp']);
         Route::post('builds/{build}/start', [BuildStateController::class, 'start']);
         Route::post('builds/{build}/call-off', [BuildStateController::class, 'callOff']);
+        Route::post('builds/{build}/intake', IntakeController::class);
         Route::post('builds/{build}/pictures', [BuildPictureController::class, 'store']);
         Route::post('build-pictures/{picture}/remove', [BuildPictureController::class, 'remove']);
         Route::post('builds/{build}/joints/{joint}/paper', [PaperJointController::class, 'store']);

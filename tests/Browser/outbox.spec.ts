@@ -60,6 +60,9 @@ test('an answer lost to a command does not stop the readings after it', async ({
   await expect(bench.getByRole('alert')).toContainText('The server cannot be reached.');
   await bench.unroute('**/api/bench/runs/*/withdrawals');
   await bench.keyboard.press('Escape');
+  // A hand looks where the screen is before it types on.
+  await expect(bench.getByRole('button', { name: 'Wrong key' })).toHaveCount(0);
+  await expect(bench.getByRole('button', { name: 'Something is wrong' })).toBeEnabled();
   // The bench does not know that the first was taken back; the second is kept, and the first is called for again.
   await type(bench, '32.5');
   await expect(bench.getByText('all sent')).toBeVisible();

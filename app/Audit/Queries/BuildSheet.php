@@ -95,6 +95,7 @@ final readonly class BuildSheet
             'hardware' => $record->hardware,
             'without' => $record->without,
             'scanned' => $record->scanned,
+            'stayed' => $record->stayed === null ? null : ['id' => $record->stayed->id, 'title' => sprintf('%s, build %d', $record->stayed->serial, $record->stayed->build_number)],
             'cards' => $cards,
             'run' => null,
             'faults' => FaultLines::of($record),

@@ -6,6 +6,7 @@ namespace App\Audit\Queries;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\FittedHardware;
+use App\Builds\Models\ReturnedJoint;
 use App\Builds\Queries\Outside;
 use App\Ledger\Entry;
 use App\Library\Models\Joint;
@@ -27,6 +28,7 @@ final readonly class JointRecord
      * @param  string|null  $hardware  that is fitted, or will be
      * @param  string|null  $without  why nothing of it stands in the record
      * @param  bool  $scanned  is there a paper of it from before?
+     * @param  Subject|null  $stayed  the build whose record answers for it, since it was not opened in this one
      */
     private function __construct(
         public Joint $joint,
@@ -35,11 +37,31 @@ final readonly class JointRecord
         public ?string $hardware,
         public ?string $without,
         public bool $scanned,
+        public ?Subject $stayed = null,
     ) {
     }
 
     /** @return list<self> in assembly order */
     public static function allOf(Subject $subject): array
+    {
+        $stayed = ReturnedJoint::query()->with('before')->where('subject', $subject->id)->where('opened', false)->get()->keyBy('joint');
+        $earlier = [];
+
+        return array_map(function (self $record) use ($stayed, &$earlier): self {
+            $before = $record->run === null ? $stayed->get($record->joint->id)?->before : null;
+            if ($before === null) {
+                return $record;
+            }
+            // Of one that stayed in that build too, the build before it answers, and so on.
+            $earlier[$before->id] ??= array_column(array_map(fn (self $r): array => [$r->joint->id, $r], self::allOf($before)), 1, 0);
+            $then = $earlier[$before->id][$record->joint->id] ?? $record;
+
+            return new self($then->joint, $then->procedure, $then->run, $then->hardware, $then->without, $then->scanned, $then->stayed ?? $before);
+        }, self::ownOf($subject));
+    }
+
+    /** @return list<self> what this build itself says of each */
+    private static function ownOf(Subject $subject): array
     {
         $given = Assignment::query()->where('subject', $subject->id)->where('taken_back_at', null)->get()->keyBy('joint');
         $runs = Run::query()->where('subject', $subject->id)->get()->keyBy('assignment');

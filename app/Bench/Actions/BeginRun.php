@@ -7,6 +7,7 @@ namespace App\Bench\Actions;
 use App\Bench\BenchCommand;
 use App\Bench\BenchRecorder;
 use App\Bench\Models\Card;
+use App\Bench\Queries\BroughtAlong;
 use App\Bench\Queries\StampsOfTeardown;
 use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
@@ -61,7 +62,7 @@ final readonly class BeginRun
             new RunContext($run, $plan, new RunFold($plan), $document),
             ['assignment' => $assignment->id],
             ['revision' => $assignment->revision],
-            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass)),
+            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass, BroughtAlong::to($subject, $assignment, $plan))),
         ];
     }
 

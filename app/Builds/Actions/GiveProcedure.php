@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Models\ReturnedJoint;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -49,6 +50,9 @@ final readonly class GiveProcedure
             }
             $subject = self::openBuild($this->recorder, $subjectId);
             $joint = Joint::query()->where('family', $subject->family)->find($jointId) ?? throw Refused::field('joint', 'This engine has no such joint.', $jointId);
+            if (ReturnedJoint::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('opened', false)->exists()) {
+                throw Refused::field('joint', sprintf('%s of %s was not opened in this build. Say first that it was.', $joint->name, $subject->title()), $jointId);
+            }
             if (EnterPaperJoint::entered($subject->id, $joint->id)->exists()) {
                 throw Refused::field('joint', sprintf('%s of %s was done before Tekkal, on paper. Take that back first, if it is to be tightened here.', $joint->name, $subject->title()), $jointId);
             }

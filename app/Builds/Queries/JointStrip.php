@@ -6,6 +6,7 @@ namespace App\Builds\Queries;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\FittedHardware;
+use App\Builds\Models\ReturnedJoint;
 use App\Builds\Models\RunProgress;
 use App\Builds\RunFolds;
 use App\Library\Models\Joint;
@@ -18,6 +19,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Tekkal\Core\Run\RunPhase;
+use Tekkal\Core\Unit\Written;
 
 /**
  * Engines as strips of their joints in assembly order, each with its map and the marks that are on it. What many builds
@@ -76,6 +78,7 @@ final class JointStrip
         $given = self::givenOut($ids, $painted);
         $fitted = FittedHardware::query()->whereIn('subject', $ids)->toBase()->get(['subject', 'joint', 'procedure', 'option'])->groupBy('subject')->map->keyBy('joint')->all();
         $outside = Outside::of($ids->all());
+        $returned = ReturnedJoint::query()->whereIn('subject', $ids)->get()->groupBy('subject')->map->keyBy('joint')->all();
         $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order'])->sortBy('assembly_order');
         $this->people = Person::query()->findMany($given->pluck('person')->merge($given->pluck('by'))->filter()->unique()->all())->mapWithKeys(fn (Person $p): array => [$p->id => $p->displayName()])->all();
         $this->options = self::inForce($joints->pluck('id')->all());
@@ -85,8 +88,9 @@ final class JointStrip
         $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
         $strips = [];
         foreach ($subjects as $subject) {
-            [$its, $has, $beside] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? []];
-            $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $painted): array {
+            [$its, $has, $beside, $back] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? [], $returned[$subject->id] ?? []];
+            $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $back, $painted): array {
+                $joint = isset($back[$joint['id']]) ? ['returned' => self::returned($back[$joint['id']])] + $joint : $joint;
                 $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
                 $joint = isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']], $painted) : $joint;
 
@@ -130,7 +134,16 @@ final class JointStrip
 
         return [
             'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
-            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'given' => null, 'run' => null,
+            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null,
+        ];
+    }
+
+    /** @return array{opened: bool, found: string, movements: list<array{at: string, value: string}>} */
+    private static function returned(ReturnedJoint $joint): array
+    {
+        return [
+            'opened' => $joint->opened, 'found' => $joint->found,
+            'movements' => array_map(fn (array $m): array => ['at' => $m['at'], 'value' => Written::coded($m['value'])->typeset()], $joint->movements),
         ];
     }
 

@@ -5,31 +5,42 @@ declare(strict_types=1);
 namespace App\Builds\Queries;
 
 use App\Builds\Models\PaperJoint;
+use App\Builds\Models\ReturnedJoint;
 use App\Library\Models\Permit;
 use App\Library\Queries\Permits;
+use App\Record\Models\Subject;
 
-/** What of engines stands outside the record: joints done on paper before, and those that a permit lets go unrecorded. */
+/** What of engines stands outside the record of this build: joints done on paper before, those that a permit lets go unrecorded, and those that stayed as an earlier build left them. */
 final class Outside
 {
     /**
      * @param  array<array-key, mixed>  $builds
-     * @return array<string, array<string, array{kind: string, says: string, code: string|null}>> by build and joint
+     * @return array<string, array<string, array{kind: string, says: string, code: string|null, build: string|null}>> by build and joint
      */
     public static function of(array $builds): array
     {
         $outside = array_map(fn (array $permits): array => array_map(self::permitted(...), $permits), Permits::ofUnrecorded($builds));
         foreach (PaperJoint::query()->whereIn('subject', $builds)->get() as $paper) {
-            $outside[$paper->subject][$paper->joint] = ['kind' => 'paper', 'says' => $paper->says(), 'code' => null];
+            $outside[$paper->subject][$paper->joint] = ['kind' => 'paper', 'says' => $paper->says(), 'code' => null, 'build' => null];
+        }
+
+        foreach (ReturnedJoint::query()->with('before')->whereIn('subject', $builds)->where('opened', false)->get() as $stayed) {
+            $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('not opened: as %s left it', $stayed->before === null ? 'an earlier build' : self::named($stayed->before)), 'code' => null, 'build' => $stayed->of];
         }
 
         return $outside;
     }
 
-    /** @return array{kind: string, says: string, code: string|null} */
+    private static function named(Subject $build): string
+    {
+        return sprintf('%s, build %d,', $build->serial, $build->build_number);
+    }
+
+    /** @return array{kind: string, says: string, code: string|null, build: string|null} */
     private static function permitted(Permit $permit): array
     {
         return $permit->state === 'approved'
-            ? ['kind' => 'permit', 'says' => sprintf('not recorded; permit %s, signed by %s, lets it go', $permit->code, $permit->signature), 'code' => $permit->code]
-            : ['kind' => 'asked', 'says' => "not recorded; permit $permit->code waits for a signature", 'code' => $permit->code];
+            ? ['kind' => 'permit', 'says' => sprintf('not recorded; permit %s, signed by %s, lets it go', $permit->code, $permit->signature), 'code' => $permit->code, 'build' => null]
+            : ['kind' => 'asked', 'says' => "not recorded; permit $permit->code waits for a signature", 'code' => $permit->code, 'build' => null];
     }
 }

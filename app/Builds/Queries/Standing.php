@@ -40,12 +40,15 @@ final readonly class Standing
     /** @param  array<string, mixed>  $joint */
     public static function isDone(array $joint): bool
     {
-        return data_get($joint, 'run.finished') === true || in_array(data_get($joint, 'outside.kind'), ['paper', 'permit'], true);
+        return data_get($joint, 'run.finished') === true || in_array(data_get($joint, 'outside.kind'), ['paper', 'permit', 'stayed'], true);
     }
 
     /** @param  list<array<string, mixed>>  $strip */
     private static function open(Subject $subject, array $strip): self
     {
+        if ($subject->build_number > 1 && array_filter($strip, fn (array $j): bool => $j['returned'] === null && $j['given'] === null && ! self::isDone($j)) !== []) {
+            return new self(StandsAs::NeedsAHand, 'it is back: what was opened?', self::next($strip));
+        }
         foreach ($strip as $joint) {
             if (self::is($joint, 'run.stopped')) {
                 return new self(StandsAs::NeedsAHand, sprintf('%s, %s', self::stop($joint), self::who($joint, 'run.person')), $joint);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Library\Http;
 
 use App\Library\Actions\AddFamily;
+use App\Library\Actions\SetResting;
 use App\Library\Actions\SetSerialRules;
 use App\Library\Http\Requests\AddFamilyRequest;
+use App\Library\Http\Requests\RestingRequest;
 use App\Library\Http\Requests\SerialRulesRequest;
 use App\Library\Http\Resources\FamilyResource;
 use App\Library\Models\Family;
@@ -28,6 +30,13 @@ final class FamilyController
     public function serialRules(Family $family, SerialRulesRequest $request, SetSerialRules $set): Response
     {
         $set($family, $request->text('serial_rules'), $request->person());
+
+        return response()->noContent();
+    }
+
+    public function resting(Family $family, RestingRequest $request, SetResting $set): Response
+    {
+        $set($family, $request->resting(), $request->person());
 
         return response()->noContent();
     }

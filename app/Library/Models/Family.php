@@ -7,6 +7,7 @@ namespace App\Library\Models;
 use App\Shared\Models\Row;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Tekkal\Core\Schedule\Resting;
 use Tekkal\Core\Schedule\SerialRule;
 
 /**
@@ -45,6 +46,14 @@ final class Family extends Row
     public function hasSerial(string $serial): bool
     {
         return array_filter($this->serialRules(), fn (SerialRule $rule): bool => $rule->fits($serial)) !== [];
+    }
+
+    /** What rests on what, as far as somebody has said it. */
+    public function resting(): Resting
+    {
+        $joints = $this->joints()->orderBy('assembly_order')->get();
+
+        return Resting::of(array_values($joints->map(fn (Joint $j): string => $j->id)->all()), $joints->mapWithKeys(fn (Joint $j): array => [$j->id => $j->rests_on])->all());
     }
 
     public static function missing(): string

@@ -16,12 +16,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $family
  * @property string $name
  * @property int $assembly_order
+ * @property list<string> $rests_on joints that are put together before it, and must stay for it to stay
  * @property-read Family $inFamily
  * @property-read Collection<int, Procedure> $procedures
  */
 final class Joint extends Row
 {
     protected $table = 'joints';
+
+    /** @var array<string, string> */
+    protected $casts = ['rests_on' => 'array'];
 
     /** @return BelongsTo<Family, $this> */
     public function inFamily(): BelongsTo

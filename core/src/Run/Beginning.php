@@ -11,8 +11,9 @@ final readonly class Beginning
      * @param  array<string, string>  $windowOf  the source of the windows, by its key in the document, of a stage or of single steps
      * @param  array<string, string>  $stamped  what teardown had read at the steps that read it again
      * @param  string|null  $riskClass  how much hangs on the joint
+     * @param  list<Thing>  $brought  fasteners and threads that have had tightenings before this run
      */
-    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null)
+    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null, public array $brought = [])
     {
     }
 }

@@ -165,6 +165,7 @@ final readonly class Circumstances
         foreach ($around->beginning->stamped as $step => $reads) {
             $this->emission->emit(new FactIs((string) $step, StepBook::STAMPED, $reads));
         }
+        $this->emission->emit(...array_map(fn (Thing $thing): ThingIs => new ThingIs($thing), $around->beginning->brought));
 
         return $this->does(new Hands($event->stamp->person, $event->stamp->device));
     }

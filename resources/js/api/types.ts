@@ -855,6 +855,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/builds/{build}/intake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Of an engine that came back, what was opened and what stayed as the build before left it */
+        post: operations["builds.intake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/builds/{build}/pictures": {
         parameters: {
             query?: never;
@@ -1706,6 +1723,23 @@ export interface paths {
         put?: never;
         /** A family, or more joints and variants for one */
         post: operations["library.addFamily"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/families/{family}/resting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What rests on what in the engines of a family */
+        post: operations["library.resting"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3048,6 +3082,12 @@ export interface components {
             hardware: string | null;
             /** @description Why nothing of it stands in the record */
             without: string | null;
+            /** @description The build whose record answers for it, since it was not opened in this one */
+            stayed: {
+                /** Format: uuid */
+                id: string;
+                title: string;
+            } | null;
             /** @description There is a paper of it from before */
             scanned: boolean;
             /** @description job cards on paper that were printed for it */
@@ -3784,9 +3824,14 @@ export interface components {
             /** @description What of it stands outside the record */
             outside: {
                 /** @enum {string} */
-                kind: "paper" | "permit" | "asked";
+                kind: "paper" | "permit" | "asked" | "stayed";
                 says: string;
                 code: string | null;
+                /**
+                 * Format: uuid
+                 * @description Whose record answers for it
+                 */
+                build: string | null;
             } | null;
             revision: {
                 /** Format: uuid */
@@ -3802,6 +3847,15 @@ export interface components {
                 option: string;
                 letter: string;
             }[];
+            /** @description Of an engine that came back: was it opened, and how was it found */
+            returned: {
+                opened: boolean;
+                found: string;
+                movements: {
+                    at: string;
+                    value: string;
+                }[];
+            } | null;
             given: {
                 /** Format: uuid */
                 id: string;
@@ -3866,6 +3920,24 @@ export interface components {
                 title: string;
                 state: components["schemas"]["BuildState"];
             }[];
+            /** @description Of an engine that came back */
+            intake: {
+                before: {
+                    /** Format: uuid */
+                    id: string;
+                    title: string;
+                    /** Format: date-time */
+                    shipped_at: string | null;
+                };
+                /** @description Of every joint somebody has said whether it was opened */
+                said: boolean;
+                /** @description What is opened with each joint */
+                opens: {
+                    /** Format: uuid */
+                    joint: string;
+                    with: string[];
+                }[];
+            } | null;
             pictures: {
                 /** Format: uuid */
                 id: string;
@@ -4647,6 +4719,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** @description Opened with any of these, it is opened too */
+            rests_on: string[];
             options: string[];
         };
         LibraryFamily: {
@@ -7133,6 +7207,44 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "builds.intake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    joints: {
+                        joint: string;
+                        opened: boolean;
+                        found?: string | null;
+                        movements?: {
+                            at: string;
+                            /** @description With its unit */
+                            value: string;
+                        }[];
+                    }[];
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "builds.keepPicture": {
         parameters: {
             query?: never;
@@ -8698,6 +8810,41 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Created"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.resting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    joints?: {
+                        joint: string;
+                        on?: string[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };

@@ -10,6 +10,7 @@ type Props<T> = {
   note?: string;
   verb: string;
   fault?: boolean;
+  wide?: boolean;
   /** It cannot be sent as it stands. */
   unready?: boolean;
   onClose: () => void;
@@ -22,14 +23,26 @@ type Props<T> = {
 };
 
 /** A short form with one command. What is refused is said, and what was typed stays. */
-export function FormPanel<T>({ title, note, verb, fault = false, unready = false, onClose, command, refreshes, onDone = onClose, children }: Props<T>) {
+export function FormPanel<T>({
+  title,
+  note,
+  verb,
+  fault = false,
+  wide = false,
+  unready = false,
+  onClose,
+  command,
+  refreshes,
+  onDone = onClose,
+  children,
+}: Props<T>) {
   const send = useCommand<undefined, T>(command, refreshes);
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
     send.mutate(undefined, { onSuccess: onDone });
   };
   return (
-    <Panel title={title} open onClose={onClose} {...(note === undefined ? {} : { note })}>
+    <Panel title={title} open wide={wide} onClose={onClose} {...(note === undefined ? {} : { note })}>
       <form onSubmit={submit} className="flex flex-col gap-3" noValidate>
         {children}
         <Refusal of={send} />

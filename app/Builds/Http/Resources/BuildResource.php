@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Builds\Http\Resources;
 
+use App\Builds\Queries\EarlierBuild;
 use App\Builds\Queries\Standing;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
@@ -47,9 +48,23 @@ final class BuildResource extends JsonResource
             'facts' => BuildFacts::ofSubject($this->resource)->toAnswer(),
             'old_serials' => $this->resource->oldSerials->map(fn (OldSerial $o): array => ['serial' => $o->serial, 'why' => $o->why])->values(),
             'other_builds' => $this->otherBuilds(),
+            'intake' => $this->intake(),
             'pictures' => $this->pictures(),
             'missing' => $this->missing(),
             'joints' => $this->joints,
+        ];
+    }
+
+    /** @return array<string, mixed>|null the build before this one, and what is opened with each joint; null where there was none */
+    private function intake(): ?array
+    {
+        $before = EarlierBuild::of($this->resource);
+        $resting = $before === null ? null : $this->family->resting();
+
+        return $before === null || $resting === null ? null : [
+            'before' => ['id' => $before->id, 'title' => sprintf('%s, build %d', $before->serial, $before->build_number), 'shipped_at' => $before->shipped_at?->toIso8601ZuluString()],
+            'said' => array_filter($this->joints, fn (array $joint): bool => $joint['returned'] === null) === [],
+            'opens' => array_map(fn (array $joint): array => ['joint' => (string) data_get($joint, 'id'), 'with' => array_values(array_diff($resting->openedWith([(string) data_get($joint, 'id')]), [(string) data_get($joint, 'id')]))], $this->joints),
         ];
     }
 
@@ -70,6 +85,6 @@ final class BuildResource extends JsonResource
     /** @return list<array<string, mixed>> what keeps it from being finished */
     private function missing(): array
     {
-        return $this->resource->state !== BuildState::Open ? [] : array_map(fn (UnrecordedJoint $u): array => ['joint' => $u->joint, 'name' => $u->name, 'why' => $u->why, 'asked' => $u->asked], Unrecorded::amongst($this->joints));
+        return $this->resource->state !== BuildState::Open ? [] : array_map(fn (UnrecordedJoint $u): array => ['joint' => $u->joint, 'name' => $u->name, 'why' => $u->why, 'asked' => $u->asked], Unrecorded::amongst($this->resource, $this->joints));
     }
 }

@@ -23,6 +23,15 @@ export function JointEvidence({ build, joint, picked, onPick }: Props) {
         </h2>
         <MadeTo revision={joint.revision} />
       </div>
+      {joint.stayed !== null && (
+        <p className="mt-1 border-l-2 border-now pl-3">
+          <b>Not opened in this build:</b> as{' '}
+          <Link className="quiet" to={`/audit/${joint.stayed.id}`}>
+            {joint.stayed.title}
+          </Link>
+          , left it. What stands here is of that record.
+        </p>
+      )}
       {joint.permits.map((p) => (
         <PermitLine key={p.code} permit={p} />
       ))}

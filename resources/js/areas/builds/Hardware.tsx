@@ -10,7 +10,12 @@ import { chooseHardware, useBuildCommand } from './queries';
 export function Hardware({ build, joint }: { build: Build; joint: JointOnStand }) {
   const [changing, setChanging] = useState(false);
   const choose = useBuildCommand((procedure: string) => chooseHardware(build.id, joint.id, procedure));
-  const mayChange = useMay()('give-work') && (build.state === 'open' || build.state === 'received') && joint.given === null && joint.outside?.kind !== 'paper';
+  const mayChange =
+    useMay()('give-work') &&
+    (build.state === 'open' || build.state === 'received') &&
+    joint.given === null &&
+    joint.outside?.kind !== 'paper' &&
+    joint.outside?.kind !== 'stayed';
   if (joint.options.length === 0 && joint.hardware === null) return null;
   const asking = mayChange && joint.options.length > 1 && (joint.hardware === null || changing);
   return (

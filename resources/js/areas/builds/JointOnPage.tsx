@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useMay, useZone } from '@/api/session';
 import type { Build, JointOnStand, PaperCard } from '@/api/types';
 import { day, dayAndTime } from '@/lib/typeset';
@@ -12,6 +13,9 @@ import { OnPaper } from './OnPaper';
 import { PaperPanel } from './PaperPanel';
 import { jointSentence } from './jointSentence';
 import { paperOf, takeBackJob, takeBackPaper, useBuildCommand } from './queries';
+
+/** Nothing is given out at these until it is said that they are to be tightened here. */
+const STAYS = ['paper', 'stayed'];
 
 type Props = { build: Build; joint: JointOnStand; cards: PaperCard[] };
 
@@ -42,6 +46,7 @@ export function JointOnPage({ build, joint, cards }: Props) {
               {m.at !== '' && `: ${m.at}`}
             </p>
           ))}
+          <FoundOpen joint={joint} />
           <LeftWords joint={joint} />
           <Outside build={build} joint={joint} />
           <Rounds joint={joint} />
@@ -79,6 +84,19 @@ function LeftWords({ joint }: { joint: JointOnStand }) {
   );
 }
 
+/** How it was found when the engine came back and it was opened. */
+function FoundOpen({ joint: { returned } }: { joint: JointOnStand }) {
+  if (!returned?.opened) return null;
+  const moved = returned.movements.map((m) => `bolt ${m.at} first moved at ${m.value}`).join(', ');
+  return (
+    <p>
+      <span className="text-soft">opened in this build</span>
+      {returned.found !== '' && `; found ${returned.found}`}
+      {moved !== '' && `; ${moved}`}
+    </p>
+  );
+}
+
 /** What stands outside the record is said as loudly as what stands in it. */
 function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
   const takeBack = useBuildCommand(() => takeBackPaper(build.id, joint.id));
@@ -88,6 +106,11 @@ function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
     <div className="border border-dashed border-ink px-4 py-3">
       <p>
         {joint.outside.says.charAt(0).toUpperCase() + joint.outside.says.slice(1)}. {joint.outside.kind === 'paper' && 'Not counted as recorded.'}
+        {joint.outside.build !== null && (
+          <Link className="quiet" to={may('audit') ? `/audit/${joint.outside.build}` : `/builds/${joint.outside.build}`}>
+            Its record
+          </Link>
+        )}
       </p>
       {joint.outside.kind === 'paper' && (
         <p className="mt-2 flex items-center gap-4">
@@ -112,7 +135,7 @@ function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
   const [panel, setPanel] = useState<'give' | 'paper' | null>(null);
   const may = useMay();
   const mayGive = may('give-work') && build.state === 'open';
-  const nobodys = joint.given === null && joint.outside?.kind !== 'paper';
+  const nobodys = joint.given === null && !STAYS.includes(joint.outside?.kind ?? '');
   const mayEnter = may('open-builds') && (build.state === 'open' || build.state === 'received') && nobodys;
   return (
     <div>

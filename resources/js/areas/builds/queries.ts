@@ -101,6 +101,12 @@ export function askLetGo(build: string, joint: string, reason: string, customerR
   );
 }
 
+type IntakeLine = { joint: string; opened: boolean; found: string; movements: { at: string; value: string }[] };
+
+export function enterIntake(build: string, joints: IntakeLine[]) {
+  return answerOf(api.POST('/builds/{build}/intake', { params: { path: { build } }, body: { joints } }));
+}
+
 export const paperOf = (build: string, joint: string) => `/api/builds/${build}/joints/${joint}/paper`;
 
 export function keepPaper(build: string, joint: string, workedBy: string, workedOn: string, file: File) {

@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { LibraryFamily } from '@/api/types';
 import { Field } from '@/ui/Field';
 import { TextArea } from '@/ui/TextArea';
 import { FormPanel } from '@/ui/FormPanel';
 import { useForm } from '@/ui/useForm';
+import { type Resting, RestingFields, restingOf } from './RestingFields';
 import { LIBRARY } from './queries';
 
 type Form = {
@@ -22,6 +24,7 @@ const EMPTY: Form = { code: '', name: '', joints: '', rules: '', variant: '', se
 /** A family with its joints in assembly order, or more joints and variants for one that is there. */
 export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[]; onClose: () => void }) {
   const { form, bind } = useForm(EMPTY);
+  const [resting, setResting] = useState<Resting | null>(null);
   const known = families.find((f) => f.code.toLowerCase() === form.code.trim().toLowerCase());
   return (
     <FormPanel
@@ -30,7 +33,7 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
       note="The code is what the family’s serials begin with. A code that is there gets the joints and the variant added."
       verb={known ? 'Add to the family' : 'Add the family'}
       onClose={onClose}
-      command={() => keep(form, known)}
+      command={() => keep(form, known, resting)}
     >
       <div className="grid grid-cols-[7rem_1fr] gap-3">
         <Field label="Code" {...bind('code')} placeholder="TN3" />
@@ -50,6 +53,16 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
         placeholder={rulesOf(known) || `${form.code.trim().toUpperCase() || 'TN3'}-##-####`}
         hint="# for a digit, @ for a capital letter. Left empty it stays as it is."
       />
+      {known && known.joints.length > 1 && <RestingFields joints={known.joints} resting={resting ?? restingOf(known.joints)} onChange={setResting} />}
+      <VariantFields bind={bind} />
+    </FormPanel>
+  );
+}
+
+/** A part of the family whose hardware differs, by serial or by year. */
+function VariantFields({ bind }: { bind: ReturnType<typeof useForm<Form>>['bind'] }) {
+  return (
+    <>
       <Field label="A variant, where there is one" {...bind('variant')} placeholder="long block" />
       <div className="grid grid-cols-4 gap-3">
         <Field label="serials from" {...bind('serialsFrom')} />
@@ -57,17 +70,21 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
         <Field label="years from" {...bind('yearsFrom')} inputMode="numeric" />
         <Field label="to" {...bind('yearsTo')} inputMode="numeric" />
       </div>
-    </FormPanel>
+    </>
   );
 }
 
 const rulesOf = (known: LibraryFamily | undefined) => known?.serial_rules ?? '';
 
-/** The family, and then how its serials read, where that was said. */
-async function keep(form: Form, known: LibraryFamily | undefined) {
+/** The family, and then how its serials read and what rests on what in it, where that was said. */
+async function keep(form: Form, known: LibraryFamily | undefined, resting: Resting | null) {
   const { id } = await answerOf(api.POST('/library/families', { body: body(form, known) }));
   if (form.rules.trim() !== '')
     await answerOf(api.POST('/library/families/{family}/serial-rules', { params: { path: { family: id } }, body: { serial_rules: form.rules } }));
+  if (resting !== null) {
+    const joints = Object.entries(resting).map(([joint, on]) => ({ joint, on }));
+    await answerOf(api.POST('/library/families/{family}/resting', { params: { path: { family: id } }, body: { joints } }));
+  }
 }
 
 function body(form: Form, known: LibraryFamily | undefined) {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { useMay, useZone } from '@/api/session';
 import type { Build as BuildData } from '@/api/types';
 import { day } from '@/lib/typeset';
@@ -8,6 +8,7 @@ import { ButtonLink, FileLink } from '@/ui/ButtonLink';
 import { Refusal } from '@/ui/Refusal';
 import { Loaded } from '@/ui/states';
 import { BuildAside } from '../BuildAside';
+import { IntakePanel } from '../IntakePanel';
 import { JointOnPage } from '../JointOnPage';
 import { type Move, MovePanel } from '../MovePanels';
 import { labelsOf, startBuild, useBuild, useBuildCommand, useCardsOf } from '../queries';
@@ -25,6 +26,7 @@ function Engine({ build }: { build: BuildData }) {
   return (
     <main className="flex grow flex-col">
       <Head build={build} onMove={setMove} />
+      {build.intake && build.state !== 'shipped' && build.state !== 'finished' && <Back build={build} intake={build.intake} />}
       <div className="grid grow grid-cols-1 lg:grid-cols-[minmax(0,1fr)_18rem]">
         <ul className="flex flex-col gap-9 p-7">
           {build.joints.map((joint) => (
@@ -37,6 +39,30 @@ function Engine({ build }: { build: BuildData }) {
       </div>
       {move && <MovePanel move={move} build={build} onClose={() => setMove(null)} />}
     </main>
+  );
+}
+
+/** It was here before: what was opened is asked once, and may be said again. */
+function Back({ build, intake }: { build: BuildData; intake: NonNullable<BuildData['intake']> }) {
+  const [open, setOpen] = useState(false);
+  const zone = useZone();
+  const may = useMay();
+  return (
+    <section aria-label="It is back" className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-b border-line px-7 py-3">
+      <p>
+        <Link className="quiet" to={`/builds/${intake.before.id}`}>
+          {intake.before.title}
+        </Link>
+        {intake.before.shipped_at !== null && `, left on ${day(intake.before.shipped_at, zone)}`}.{' '}
+        {intake.said ? 'What was opened has been said.' : <b className="text-fault">Before anything is loosened: what is opened?</b>}
+      </p>
+      {may('open-builds') && (
+        <Button look={intake.said ? 'plain' : 'main'} onClick={() => setOpen(true)}>
+          {intake.said ? 'More was opened' : 'Say what is opened'}
+        </Button>
+      )}
+      {open && <IntakePanel build={build} intake={intake} onClose={() => setOpen(false)} />}
+    </section>
   );
 }
 
