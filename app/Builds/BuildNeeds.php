@@ -7,7 +7,6 @@ namespace App\Builds;
 use App\Builds\Models\RunProgress;
 use App\Builds\Queries\JointStrip;
 use App\Builds\Queries\LeftRun;
-use App\Library\Models\Joint;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
 use App\People\Ability;
@@ -88,7 +87,7 @@ final readonly class BuildNeeds implements NeedsMe
     private function hardware(): array
     {
         $options = [];
-        foreach (Procedures::inForceAt(Joint::query()->pluck('id')->all(), now()->toImmutable()) as [$status, $procedure]) {
+        foreach (Procedures::inForceAt(self::withSeveral(), now()->toImmutable()) as [$status, $procedure]) {
             $options[$status->joint][] = $procedure->option;
         }
         $several = array_filter($options, fn (array $of): bool => count($of) > 1);
@@ -102,6 +101,12 @@ final readonly class BuildNeeds implements NeedsMe
             ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number']);
 
         return array_values($open->groupBy('joint')->map(fn (Collection $of, string $joint): Need => self::unchosen($of, $several[$joint]))->all());
+    }
+
+    /** @return list<string> joints that more than one procedure was ever written for */
+    private static function withSeveral(): array
+    {
+        return array_values(array_map(strval(...), DB::table('procedures')->groupBy('joint')->havingRaw('COUNT(*) > 1')->pluck('joint')->all()));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Library\Actions\AddProcedure;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\SaveDraft;
+use App\Library\Actions\SetResting;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Actions\TurnDownRevision;
 use App\Library\Models\Family;
@@ -21,6 +22,14 @@ use LogicException;
 final class DemoLibrary
 {
     /** Files in the order in which they came into force, by joint; the letter of a file's second revision follows from that. */
+    /** What is opened with what, when an engine comes back: by family and joint those that it rests on. */
+    private const RESTS = [
+        'TN3' => ['Connecting rods' => ['Main caps'], 'Cylinder head' => ['Connecting rods']],
+        'HG4' => ['Connecting rods' => ['Bearing ladder'], 'Cylinder head' => ['Connecting rods'], 'Cam ladder' => ['Cylinder head']],
+        'OS6' => ['Connecting rods' => ['Main caps'], 'Cylinder heads' => ['Connecting rods'], 'Rocker shafts' => ['Cylinder heads']],
+        'WV9' => ['Connecting rods' => ['Mains'], 'Cylinder head, left bank' => ['Connecting rods'], 'Cylinder head, right bank' => ['Connecting rods']],
+    ];
+
     private const APPROVED = [
         'tn3-rods', 'tn3-head-a', 'tn3-head-b', 'tn3-flywheel', 'tn3-flywheel-old', 'hg4-bearing-ladder', 'hg4-rods', 'hg4-head', 'hg4-head-studs', 'hg4-cam-ladder',
         'os6-main-caps', 'os6-rods', 'os6-rods-cap-screws', 'os6-heads', 'os6-rocker-shafts', 'os6-front-gear-a', 'wv9-mains-a', 'wv9-mains-b', 'wv9-rods', 'wv9-head-left', 'wv9-water-pump', 'wv9-drive-plate',
@@ -36,6 +45,7 @@ final class DemoLibrary
         private readonly ApproveRevision $approve,
         private readonly TurnDownRevision $turnDown,
         private readonly AcknowledgeNotice $acknowledge,
+        private readonly SetResting $resting,
     ) {
     }
 
@@ -59,6 +69,12 @@ final class DemoLibrary
             ($this->approve)($stored[$name], $this->people->get('approver'));
         }
         $this->unfinished($stored['tn3-flywheel-old'] ?? throw new LogicException('The demo has no old flywheel.'));
+        foreach (self::RESTS as $code => $on) {
+            $family = Family::query()->where('code', $code)->firstOrFail();
+            $ids = $family->joints()->pluck('id', 'name')->all();
+            $of = array_map(fn (array $names): array => array_map(fn (string $name): string => (string) $ids[$name], $names), $on);
+            ($this->resting)($family, array_combine(array_map(fn (string $name): string => (string) $ids[$name], array_keys($of)), $of), $this->people->get('lead'));
+        }
     }
 
     /** One permit in date for an engine that is on the stands, one that has ended. */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Builds\Actions\DescribeBuild;
+use App\Builds\Actions\EnterIntake;
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\MoveBuild;
 use App\Builds\Actions\OpenBuild;
+use App\Builds\IntakeLine;
 use App\Builds\Opening;
 use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
@@ -168,6 +170,18 @@ final class DemoShop
         $this->at(-1, fn () => ($this->give)($waiting, $this->mainCaps->id, $this->people->get('1041')->id, $this->people->get('lead')), 3);
         $open('TN3-26-0423', -1, 'Skerry Dredging');
         $this->waits();
+        $this->isBack();
+    }
+
+    /** An engine of five months ago whose head weeps: the head is opened, what lies beneath it stays as it was. */
+    private function isBack(): void
+    {
+        $build = $this->at(-2, fn (): string => $this->comesIn('TN3-26-0302', 'Coldharbour Irrigation', 2, due: 6));
+        $joints = Joint::query()->where('family', $this->mainCaps->family)->orderBy('assembly_order')->get();
+        $lines = array_values($joints->map(fn (Joint $j): IntakeLine => $j->name === 'Cylinder head'
+            ? new IntakeLine($j->id, true, 'weeps between 2 and 3, face flat', [['at' => '4', 'value' => '71 N.m']])
+            : new IntakeLine($j->id, false))->all());
+        $this->at(-2, fn () => app(EnterIntake::class)($build, $lines, $this->people->get('lead')), 2);
     }
 
     /** Two that have come in and stand on no stand yet, one of them under a number that was stamped over; and one that waits for its crankshaft, and is late. */

@@ -1,5 +1,6 @@
 import { type Page, expect } from '@playwright/test';
-import { accessible, atDesk, test } from './shop';
+import { answerCall } from './hand';
+import { accessible, atDesk, coreReady, newBench, signInAtBench, test } from './shop';
 
 test('engines come in by paste, hardware is chosen, what is on paper is told, a permit lets the rest go, and finishing is undone', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
@@ -111,3 +112,68 @@ async function onPaper(lead: Page, name: string): Promise<void> {
   await lead.getByRole('button', { name: 'Keep it' }).click();
   await expect(joint.getByText('Before Tekkal, on paper: 2 November 2026, N. Harrow. Not counted as recorded.')).toBeVisible();
 }
+
+test('an engine is back after three months: its head is opened, what stayed is answered for by the record of then', async ({ browser }) => {
+  const lead = await atDesk(browser, 'lead');
+
+  await test.step('its number is known; what is opened is asked before anything is loosened', async () => {
+    await lead.getByRole('button', { name: 'An engine comes in' }).click();
+    await lead.getByLabel('Serial number, typed or scanned').fill('tn3-26-0333');
+    await lead.getByRole('combobox', { name: 'Customer' }).click();
+    await lead.getByRole('option', { name: 'Skerry Dredging' }).click();
+    await lead.getByRole('button', { name: 'Put it on a stand' }).click();
+    await lead.getByRole('button', { name: 'Yes, open build 2' }).click();
+    await expect(lead.getByRole('heading', { name: 'TN3-26-0333, build 2' })).toBeVisible();
+    await lead.getByRole('button', { name: 'Say what is opened' }).click();
+  });
+
+  await test.step('with the rods the head is opened too; the lead meant the head alone', async () => {
+    const opened = (joint: string) => lead.getByRole('checkbox', { name: `${joint} is opened` });
+    await opened('Connecting rods').check();
+    await expect(lead.getByText('with connecting rods: it rests on that')).toBeVisible();
+    await expect(opened('Cylinder head')).toBeChecked();
+    await opened('Connecting rods').uncheck();
+    await expect(opened('Cylinder head')).not.toBeChecked();
+    await opened('Cylinder head').check();
+    await lead.getByLabel('How cylinder head was found').fill('weeps between 2 and 3');
+    await lead.getByLabel('First moved: bolt').fill('4');
+    await lead.getByLabel('at, with its unit').fill('71');
+    await accessible(lead);
+    await lead.getByRole('button', { name: 'Keep it' }).click();
+    await expect(lead.getByRole('alert')).toContainText('"71" is no torque with its unit; 28 N·m or 21 lbf·ft is wanted.');
+    await lead.getByLabel('at, with its unit').fill('71 N·m');
+    await lead.getByRole('button', { name: 'Keep it' }).click();
+    await expect(lead.getByText('Not opened in this build.')).toHaveCount(3);
+    await expect(lead.getByRole('article', { name: 'Cylinder head' }).getByText(/bolt 4 first moved at 71\sN·m/)).toBeVisible();
+  });
+
+  await test.step('the head is given out and carried out', async () => {
+    const head = lead.getByRole('article', { name: 'Cylinder head' });
+    await head.getByRole('button', { name: 'Give it to somebody' }).click();
+    await lead.getByRole('combobox', { name: 'Assembler' }).click();
+    await lead.getByRole('option', { name: 'Edda Braskin' }).click();
+    await lead.getByRole('button', { name: 'Give it', exact: true }).click();
+    await expect(head.getByText('On Edda Braskin’s hook, not begun.')).toBeVisible();
+    const bench = await newBench(browser, 'Bench of the return');
+    await signInAtBench(bench, '1044');
+    await bench.clock.install();
+    await bench.getByRole('button', { name: /TN3-26-0333/ }).click();
+    await coreReady(bench);
+    const hand = { own: '1044', second: '1042', scales: new Map<string, string>() };
+    while (!(await answerCall(bench, hand)));
+  });
+
+  await test.step('nothing keeps it from being finished; its audit reads both records', async () => {
+    await lead.reload();
+    await lead.getByRole('button', { name: 'Finish the build' }).click();
+    await expect(lead.getByRole('dialog').getByText('not opened: as TN3-26-0333, build 1, left it', { exact: false })).toHaveCount(3);
+    await lead.getByRole('button', { name: 'Finish it' }).click();
+    await expect(lead.getByRole('button', { name: 'Ship it' })).toBeVisible();
+    await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
+    await expect(lead.locator('[data-question=every_step]')).toHaveAttribute('data-answer', 'yes');
+    await expect(lead.locator('[data-question=in_window]')).toHaveAttribute('data-answer', 'yes');
+    await expect(lead.getByText('Not opened in this build:')).toHaveCount(3);
+    await lead.getByRole('link', { name: 'TN3-26-0333, build 1' }).first().click();
+    await expect(lead.getByText(/, shipped \d/)).toBeVisible();
+  });
+});

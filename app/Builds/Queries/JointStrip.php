@@ -69,7 +69,7 @@ final class JointStrip
      * As many questions for many builds as for few. A map is drawn on many engines and stands in maps() once.
      *
      * @param  Collection<int, Subject>  $subjects
-     * @param  bool  $painted  with how far each round is and the marks that are on it; whoever shows many wants few of them
+     * @param  bool  $painted  with what is drawn and written of each revision, how far each round is, and the marks that are on it; whoever shows many wants few of them
      * @return array<string, list<array<string, mixed>>> by build
      */
     public function ofAll(Collection $subjects, bool $painted = true): array
@@ -77,18 +77,20 @@ final class JointStrip
         $ids = $subjects->pluck('id');
         $given = self::givenOut($ids, $painted);
         $fitted = FittedHardware::query()->whereIn('subject', $ids)->toBase()->get(['subject', 'joint', 'procedure', 'option'])->groupBy('subject')->map->keyBy('joint')->all();
-        $outside = Outside::of($ids->all());
-        $returned = ReturnedJoint::query()->whereIn('subject', $ids)->get()->groupBy('subject')->map->keyBy('joint')->all();
+        $returned = self::returnedTo($subjects);
+        $said = $returned->groupBy('subject')->map(fn (Collection $of): array => $of->keyBy('joint')->all())->all();
+        $outside = Outside::of($ids->all(), $returned);
         $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order'])->sortBy('assembly_order');
         $this->people = Person::query()->findMany($given->pluck('person')->merge($given->pluck('by'))->filter()->unique()->all())->mapWithKeys(fn (Person $p): array => [$p->id => $p->displayName()])->all();
         $this->options = self::inForce($joints->pluck('id')->all());
-        $this->faces = RevisionFaces::of([...$given->pluck('revision')->all(), ...array_merge(...array_map(fn (array $of): array => array_column($of, 'revision'), array_values($this->options)))]);
+        // Whoever shows many draws one joint of each, and asks for that.
+        $this->faces = ! $painted ? [] : RevisionFaces::of([...$given->pluck('revision')->all(), ...array_merge(...array_map(fn (array $of): array => array_column($of, 'revision'), array_values($this->options)))]);
         // Of an engine's joints most are as on every other: nobody has them yet.
         $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint)])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
         $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
         $strips = [];
         foreach ($subjects as $subject) {
-            [$its, $has, $beside, $back] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? [], $returned[$subject->id] ?? []];
+            [$its, $has, $beside, $back] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? [], $said[$subject->id] ?? []];
             $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $back, $painted): array {
                 $joint = isset($back[$joint['id']]) ? ['returned' => self::returned($back[$joint['id']])] + $joint : $joint;
                 $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
@@ -99,6 +101,19 @@ final class JointStrip
         }
 
         return $strips;
+    }
+
+    /**
+     * Asked of engines that were here before only: most were not.
+     *
+     * @param  Collection<int, Subject>  $subjects
+     * @return Collection<int, ReturnedJoint>
+     */
+    private static function returnedTo(Collection $subjects): Collection
+    {
+        $back = $subjects->where('build_number', '>', 1)->pluck('id');
+
+        return $back->isEmpty() ? collect() : ReturnedJoint::query()->with('before')->whereIn('subject', $back)->get()->toBase();
     }
 
     /**
@@ -133,7 +148,7 @@ final class JointStrip
         $only = count($options) === 1 ? $options[0] : null;
 
         return [
-            'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
+            'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'in_force' => $only['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
             'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null,
         ];
     }
@@ -157,7 +172,7 @@ final class JointStrip
     {
         $revision = array_column($this->options[$joint['id']] ?? [], 'revision', 'procedure')[$fitted->procedure] ?? null;
 
-        return ['drawn' => $revision ?? $joint['drawn'], 'revision' => $this->revision($revision ?? ''), 'hardware' => ['option' => $fitted->option, 'chosen' => true]] + $joint;
+        return ['drawn' => $revision ?? $joint['drawn'], 'in_force' => $revision, 'revision' => $this->revision($revision ?? ''), 'hardware' => ['option' => $fitted->option, 'chosen' => true]] + $joint;
     }
 
     /**
@@ -169,7 +184,7 @@ final class JointStrip
         $run = fn (): array => $painted ? RunProgress::shown($given) : RunProgress::brief($given);
 
         return [
-            'drawn' => $given->revision,
+            'drawn' => $given->revision, 'in_force' => $given->revision,
             'revision' => $this->revision($given->revision),
             'hardware' => ['option' => $given->option, 'chosen' => true],
             'given' => ['id' => $given->id, 'person' => $this->people[$given->person] ?? null, 'at' => Assignment::zulu($given->given_at)],

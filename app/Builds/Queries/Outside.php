@@ -9,22 +9,24 @@ use App\Builds\Models\ReturnedJoint;
 use App\Library\Models\Permit;
 use App\Library\Queries\Permits;
 use App\Record\Models\Subject;
+use Illuminate\Support\Collection;
 
 /** What of engines stands outside the record of this build: joints done on paper before, those that a permit lets go unrecorded, and those that stayed as an earlier build left them. */
 final class Outside
 {
     /**
      * @param  array<array-key, mixed>  $builds
+     * @param  Collection<int, ReturnedJoint>  $returned  what was said of their joints when they came back
      * @return array<string, array<string, array{kind: string, says: string, code: string|null, build: string|null}>> by build and joint
      */
-    public static function of(array $builds): array
+    public static function of(array $builds, Collection $returned = new Collection): array
     {
         $outside = array_map(fn (array $permits): array => array_map(self::permitted(...), $permits), Permits::ofUnrecorded($builds));
         foreach (PaperJoint::query()->whereIn('subject', $builds)->get() as $paper) {
             $outside[$paper->subject][$paper->joint] = ['kind' => 'paper', 'says' => $paper->says(), 'code' => null, 'build' => null];
         }
 
-        foreach (ReturnedJoint::query()->with('before')->whereIn('subject', $builds)->where('opened', false)->get() as $stayed) {
+        foreach ($returned->where('opened', false) as $stayed) {
             $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('not opened: as %s left it', $stayed->before === null ? 'an earlier build' : self::named($stayed->before)), 'code' => null, 'build' => $stayed->of];
         }
 

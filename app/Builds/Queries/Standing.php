@@ -31,16 +31,30 @@ final readonly class Standing
         };
     }
 
-    /** Is it due, and still here? */
-    public static function isLate(Subject $subject): bool
+    /**
+     * Is it due, and still here?
+     *
+     * @param  string  $today  YYYY-MM-DD, by the shop's calendar
+     */
+    public static function isLate(Subject $subject, string $today): bool
     {
-        return $subject->state->isHere() && $subject->due_on !== null && $subject->due_on->format('Y-m-d') < Shop::here()->clock(now()->toImmutable())->format('Y-m-d');
+        $due = self::due($subject);
+
+        return $due !== null && $due < $today && $subject->state->isHere();
+    }
+
+    /** @return string|null YYYY-MM-DD, as it stands in the row: a list has hundreds of them */
+    public static function due(Subject $subject): ?string
+    {
+        $due = $subject->getAttributes()['due_on'] ?? null;
+
+        return is_string($due) ? substr($due, 0, 10) : null;
     }
 
     /** @param  array<string, mixed>  $joint */
     public static function isDone(array $joint): bool
     {
-        return data_get($joint, 'run.finished') === true || in_array(data_get($joint, 'outside.kind'), ['paper', 'permit', 'stayed'], true);
+        return ($joint['run']['finished'] ?? false) === true || in_array($joint['outside']['kind'] ?? null, ['paper', 'permit', 'stayed'], true);
     }
 
     /** @param  list<array<string, mixed>>  $strip */
@@ -81,7 +95,7 @@ final readonly class Standing
             $next === null => new self(StandsAs::Done, 'can be finished', null),
             $next['options'] === [] => new self(StandsAs::NeedsAHand, self::name($next).': no approved procedure', $next),
             $next['hardware'] === null => new self(StandsAs::NeedsAHand, self::name($next).': hardware not chosen', $next),
-            $next['revision'] === null => new self(StandsAs::NeedsAHand, self::name($next).': nothing approved for its hardware', $next),
+            $next['in_force'] === null => new self(StandsAs::NeedsAHand, self::name($next).': nothing approved for its hardware', $next),
             default => new self(StandsAs::FreeToGive, self::name($next).' free to give', $next),
         };
     }

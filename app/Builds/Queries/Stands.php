@@ -6,6 +6,8 @@ namespace App\Builds\Queries;
 
 use App\Builds\Models\RunProgress;
 use App\Library\Models\Family;
+use App\Library\Queries\RevisionFaces;
+use App\People\Shop;
 use App\Record\Models\Subject;
 use Illuminate\Support\Collection;
 
@@ -27,13 +29,14 @@ final readonly class Stands
         $families = Family::query()->pluck('name', 'id');
         $strips = $this->strip->ofAll($subjects, painted: false);
         $standings = $subjects->mapWithKeys(fn (Subject $s): array => [$s->id => Standing::of($s, $strips[$s->id])])->all();
-        $runs = array_values(array_filter(array_map(fn (Standing $s): mixed => data_get($s->joint, 'run.id'), $standings), is_string(...)));
+        $runs = array_values(array_filter(array_map(fn (Standing $s): mixed => $s->joint['run']['id'] ?? null, $standings), is_string(...)));
         $marks = RunProgress::marksOf($runs);
-        $drawn = array_flip(array_filter(array_map(fn (Standing $s): mixed => data_get($s->joint, 'drawn'), $standings), is_string(...)));
+        $faces = RevisionFaces::of(array_values(array_filter(array_map(fn (Standing $s): mixed => $s->joint['drawn'] ?? null, $standings), is_string(...))));
+        $today = Shop::here()->today()->date;
 
         return [
-            'builds' => array_values($subjects->map(fn (Subject $s): array => self::stand($s, (string) $families->get($s->family), $standings[$s->id], $strips[$s->id], $marks))->all()),
-            'maps' => (object) array_intersect_key($this->strip->maps(), $drawn),
+            'builds' => array_values($subjects->map(fn (Subject $s): array => self::stand($s, (string) $families->get($s->family), $standings[$s->id], $strips[$s->id], $marks) + ['late' => Standing::isLate($s, $today)])->all()),
+            'maps' => (object) array_map(fn (array $face): array => $face['sketch'], $faces),
         ];
     }
 
@@ -44,14 +47,14 @@ final readonly class Stands
      */
     private static function stand(Subject $subject, string $family, Standing $standing, array $strip, array $marks): array
     {
-        $joint = $standing->joint;
+        [$joint, $stored] = [$standing->joint, $subject->getAttributes()];
 
         return [
-            'id' => $subject->id, 'serial' => $subject->serial, 'title' => $subject->title(), 'state' => $subject->state->value, 'family' => $family, 'customer' => $subject->owner?->name,
-            'opened_at' => Subject::zulu($subject->getRawOriginal('opened_at')), 'finished_at' => Subject::zulu($subject->getRawOriginal('finished_at')), 'shipped_at' => Subject::zulu($subject->getRawOriginal('shipped_at')),
-            'due_on' => $subject->due_on?->format('Y-m-d'), 'late' => Standing::isLate($subject), 'as' => $standing->as->value, 'says' => $standing->says,
+            'id' => $stored['id'], 'serial' => $stored['serial'], 'title' => Subject::titled($stored['serial'], (int) $stored['build_number']), 'state' => $stored['state'], 'family' => $family, 'customer' => $subject->owner?->name,
+            'opened_at' => Subject::zulu($stored['opened_at']), 'finished_at' => Subject::zulu($stored['finished_at']), 'shipped_at' => Subject::zulu($stored['shipped_at']),
+            'due_on' => Standing::due($subject), 'as' => $standing->as->value, 'says' => $standing->says,
             'hand' => $joint === null ? null : [
-                'name' => $joint['name'], 'drawn' => $joint['drawn'], 'hardware' => data_get($joint, 'hardware.option'), 'marks' => $marks[(string) data_get($joint, 'run.id')] ?? [],
+                'name' => $joint['name'], 'drawn' => $joint['drawn'], 'hardware' => $joint['hardware']['option'] ?? null, 'marks' => $marks[$joint['run']['id'] ?? ''] ?? [],
             ],
             'joints' => array_map(fn (array $j): array => ['name' => $j['name'], 'as' => self::bar($j, $joint)], $strip),
         ];
@@ -64,7 +67,7 @@ final readonly class Stands
     private static function bar(array $joint, ?array $inHand): string
     {
         return match (true) {
-            data_get($joint, 'run.finished') === true => 'done',
+            ($joint['run']['finished'] ?? false) === true => 'done',
             Standing::isDone($joint) => 'outside',
             $inHand !== null && $joint['id'] === $inHand['id'] => 'in_hand',
             default => 'to_come',

@@ -48,7 +48,7 @@ final class UnrecordedTest extends FeatureTestCase
         $page = $this->page();
 
         self::assertSame([], $page['missing']);
-        self::assertSame(['kind' => 'paper', 'says' => 'before Tekkal, on paper: 2 June 2026, N. Harrow', 'code' => null], $page['joints'][1]['outside']);
+        self::assertSame(['kind' => 'paper', 'says' => 'before Tekkal, on paper: 2 June 2026, N. Harrow', 'code' => null, 'build' => null], $page['joints'][1]['outside']);
         $scan = $this->world->desk('reader', 'GET', "builds/$this->build/joints/{$this->flywheel->id}/paper")->assertOk();
         self::assertSame('image/png', $scan->headers->get('Content-Type'));
         self::assertSame('no', $this->answer());

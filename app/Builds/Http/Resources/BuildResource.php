@@ -9,6 +9,7 @@ use App\Builds\Queries\Standing;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
 use App\Library\Models\Family;
+use App\People\Shop;
 use App\Record\BuildFacts;
 use App\Record\BuildState;
 use App\Record\Models\BuildPicture;
@@ -44,14 +45,14 @@ final class BuildResource extends JsonResource
             'opened_at' => $this->resource->opened_at->toIso8601ZuluString(),
             'finished_at' => $this->resource->finished_at?->toIso8601ZuluString(),
             'shipped_at' => $this->resource->shipped_at?->toIso8601ZuluString(),
-            'as' => $standing->as->value, 'says' => $standing->says, 'late' => Standing::isLate($this->resource),
+            'as' => $standing->as->value, 'says' => $standing->says, 'late' => Standing::isLate($this->resource, Shop::here()->today()->date),
             'facts' => BuildFacts::ofSubject($this->resource)->toAnswer(),
             'old_serials' => $this->resource->oldSerials->map(fn (OldSerial $o): array => ['serial' => $o->serial, 'why' => $o->why])->values(),
             'other_builds' => $this->otherBuilds(),
             'intake' => $this->intake(),
             'pictures' => $this->pictures(),
             'missing' => $this->missing(),
-            'joints' => $this->joints,
+            'joints' => array_map(fn (array $joint): array => array_diff_key($joint, ['in_force' => 0]), $this->joints),
         ];
     }
 

@@ -44,8 +44,8 @@ export function SmallStand({ stand, map }: Props) {
         )}
       </span>
       <span className="mt-0.5 block h-1.5 w-24 border-x border-t border-metal-edge" aria-hidden="true" />
-      <span className="wide text-[14px] leading-tight font-bold whitespace-nowrap group-hover:underline group-hover:underline-offset-4">{stand.title}</span>
-      <span className="text-[13px] leading-tight text-soft">{stand.says}</span>
+      <span className="wide text-[14px] leading-tight font-bold whitespace-nowrap group-hover:underline group-hover:underline-offset-4">{stand.serial}</span>
+      <span className="text-[13px] leading-tight text-soft">{life(stand) + stand.says}</span>
       <Due stand={stand} />
     </Link>
   );
@@ -56,6 +56,9 @@ function Due({ stand }: { stand: Stand }) {
   if (!stand.late || stand.due_on === null) return null;
   return <span className="text-[13px] leading-tight font-semibold text-fault">due {shortDay(stand.due_on)}</span>;
 }
+
+/** Which of its lives it is, from the second on. */
+const life = (stand: Stand) => (stand.title === stand.serial ? '' : `${stand.title.slice(stand.serial.length + 2)}; `);
 
 /** What the picture says, for whoever hears it. */
 function spoken(stand: Stand): string {

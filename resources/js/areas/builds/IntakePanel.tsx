@@ -5,7 +5,8 @@ import { Field } from '@/ui/Field';
 import { FormPanel } from '@/ui/FormPanel';
 import { BUILDS, enterIntake } from './queries';
 
-type Said = { opened: boolean; found: string; at: string; value: string };
+/** Of several first movements the first is typed here; the others stay as they were sent. */
+type Said = { opened: boolean; found: string; at: string; value: string; more: { at: string; value: string }[] };
 type Props = { build: Build; intake: NonNullable<Build['intake']>; onClose: () => void };
 
 /** Of an engine that came back, before anything is loosened: what is opened and how it was found; the rest stays as the build before left it. */
@@ -47,7 +48,7 @@ export function IntakePanel({ build, intake, onClose }: Props) {
   );
 }
 
-const NOTHING: Said = { opened: false, found: '', at: '', value: '' };
+const NOTHING: Said = { opened: false, found: '', at: '', value: '', more: [] };
 
 /** How it was found, and at which torque a bolt first moved: told, and never judged by the windows of a tightening. */
 function Found({ joint, said, onPut }: { joint: string; said: Said; onPut: (next: Partial<Said>) => void }) {
@@ -62,14 +63,17 @@ function Found({ joint, said, onPut }: { joint: string; said: Said; onPut: (next
 
 function lineOf(joint: string, opened: boolean, said: Said = NOTHING) {
   const moved = opened && (said.at.trim() !== '' || said.value.trim() !== '');
-  return { joint, opened, found: opened ? said.found : '', movements: moved ? [{ at: said.at, value: said.value }] : [] };
+  return { joint, opened, found: opened ? said.found : '', movements: opened ? [...(moved ? [{ at: said.at, value: said.value }] : []), ...said.more] : [] };
+}
+
+function saidOf({ returned, given }: Build['joints'][number]): Said {
+  const [first, ...more] = returned?.movements ?? [];
+  return { opened: returned?.opened ?? given !== null, found: returned?.found ?? '', at: first?.at ?? '', value: first?.value ?? '', more };
 }
 
 /** What was ticked, and what is opened with it, as the family says what rests on what. */
 function useIntake(build: Build, intake: Props['intake']) {
-  const [said, setSaid] = useState<Record<string, Said>>(() =>
-    Object.fromEntries(build.joints.map((j) => [j.id, { ...NOTHING, opened: j.returned?.opened ?? j.given !== null, found: j.returned?.found ?? '' }])),
-  );
+  const [said, setSaid] = useState<Record<string, Said>>(() => Object.fromEntries(build.joints.map((j) => [j.id, saidOf(j)])));
   const put = (joint: string, next: Partial<Said>) => setSaid((now) => ({ ...now, [joint]: { ...(now[joint] ?? NOTHING), ...next } }));
   const ticked = intake.opens.filter((o) => said[o.joint]?.opened);
   const open = new Set(ticked.flatMap((o) => [o.joint, ...o.with]));

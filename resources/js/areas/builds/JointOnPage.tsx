@@ -24,22 +24,24 @@ export function JointOnPage({ build, joint, cards }: Props) {
   const may = useMay();
   const { text, fault } = jointSentence(joint);
   const here = build.facts.machining.filter((m) => m.joint === joint.id);
+  // What was fitted and done then stands in the record of then; what is in force today is another matter.
+  const revision = joint.outside?.kind === 'stayed' ? null : joint.revision;
   return (
     <article aria-label={joint.name}>
       <div className="flex items-baseline justify-between gap-4">
         <h2 className="text-xl">{joint.name}</h2>
-        {joint.revision && (
+        {revision && (
           <span className="text-soft">
-            <RevisionLink revision={joint.revision} open={may('read-library')} />
+            <RevisionLink revision={revision} open={may('read-library')} />
           </span>
         )}
       </div>
-      {joint.revision && <p className="text-lg">{joint.revision.line}</p>}
+      {revision && <p className="text-lg">{revision.line}</p>}
       <div className="mt-3 grid items-start gap-8 xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
         <Metal build={build} joint={joint} />
         <div className="flex flex-col gap-4">
           <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
-          <Hardware build={build} joint={joint} />
+          {joint.outside?.kind !== 'stayed' && <Hardware build={build} joint={joint} />}
           {here.map((m, i) => (
             <p key={i} className="border-l-4 border-paint pl-3">
               <b className="font-semibold">{m.words}</b>
@@ -65,7 +67,7 @@ function Metal({ build, joint }: { build: Build; joint: JointOnStand }) {
     return <div className="grid h-28 place-items-center rounded border border-dashed border-ink text-soft">No procedure draws it yet</div>;
   }
   return (
-    <div className={certain ? '' : 'rounded border border-dashed border-ink p-1 opacity-70'}>
+    <div className={`[&>svg]:max-h-[22rem] ${certain ? '' : 'rounded border border-dashed border-ink p-1 opacity-70'}`}>
       <JointMap sketch={joint.map} marks={joint.run?.marks} detail="full" label={`${joint.name} of ${build.title}, with the marks that are on it`} />
     </div>
   );

@@ -16,21 +16,21 @@ export function RestingFields({ joints, resting, onChange }: { joints: Joints; r
     <fieldset>
       <legend className="mb-1 text-sm text-soft">What rests on what: opened with it, when an engine comes back</legend>
       {joints.slice(1).map((joint, i) => (
-        <fieldset key={joint.id} className="flex flex-wrap items-baseline gap-x-4 border-b border-hair py-1.5">
+        <fieldset key={joint.id} className="grid grid-cols-[9rem_1fr] items-baseline border-b border-hair py-1.5">
           <legend className="sr-only">{joint.name} rests on</legend>
-          <span aria-hidden="true" className="w-36">
-            {joint.name}
+          <span aria-hidden="true">{joint.name}</span>
+          <span className="flex flex-wrap gap-x-4">
+            {joints.slice(0, i + 1).map((beneath) => (
+              <Checkbox
+                key={beneath.id}
+                className="text-[15px]"
+                checked={resting[joint.id]?.includes(beneath.id) ?? false}
+                onCheckedChange={(rests) => put(joint.id, beneath.id, rests)}
+              >
+                {beneath.name.toLowerCase()}
+              </Checkbox>
+            ))}
           </span>
-          {joints.slice(0, i + 1).map((beneath) => (
-            <Checkbox
-              key={beneath.id}
-              className="text-[15px]"
-              checked={resting[joint.id]?.includes(beneath.id) ?? false}
-              onCheckedChange={(rests) => put(joint.id, beneath.id, rests)}
-            >
-              {beneath.name.toLowerCase()}
-            </Checkbox>
-          ))}
         </fieldset>
       ))}
     </fieldset>

@@ -56,7 +56,7 @@ function sentence(builds: Stand[]): string {
     needing === 0
       ? 'none needs a hand'
       : `${needing === 1 ? 'one needs' : `${String(needing)} need`} a hand before anything else can be done to ${needing === 1 ? 'it' : 'them'}`;
-  return `${count(builds.length, 'engine')}; ${hand}${late === 0 ? '' : `, ${String(late)} late`}.`;
+  return `${count(builds.length, 'engine')}; ${hand}${late === 0 ? '' : `, ${late === 1 ? 'one is' : `${String(late)} are`} late`}.`;
 }
 
 function Shop({ builds, maps }: Stands) {
