@@ -45,7 +45,6 @@ final class DemoLibrary
         private readonly ApproveRevision $approve,
         private readonly TurnDownRevision $turnDown,
         private readonly AcknowledgeNotice $acknowledge,
-        private readonly SetResting $resting,
     ) {
     }
 
@@ -73,7 +72,7 @@ final class DemoLibrary
             $family = Family::query()->where('code', $code)->firstOrFail();
             $ids = $family->joints()->pluck('id', 'name')->all();
             $of = array_map(fn (array $names): array => array_map(fn (string $name): string => (string) $ids[$name], $names), $on);
-            ($this->resting)($family, array_combine(array_map(fn (string $name): string => (string) $ids[$name], array_keys($of)), $of), $this->people->get('lead'));
+            app(SetResting::class)($family, array_combine(array_map(fn (string $name): string => (string) $ids[$name], array_keys($of)), $of), $this->people->get('lead'));
         }
     }
 

@@ -17,6 +17,7 @@ use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\People\Models\Device;
 use App\People\Models\Person;
+use App\Record\Machining;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use Tekkal\Core\Call\BenchView;
@@ -51,7 +52,7 @@ final readonly class RunSheet
             'cautions' => $document['cautions'] ?? [],
             'sketch' => MapSketch::of($document),
             // Wanted before anything was done; it goes over every step and every tool.
-            'kit' => $context->fold->state->seq() > 1 ? [] : (new Kit($context->fold, Procedures::revision($context->run->revision), $rack))->toArray(),
+            'kit' => $context->fold->state->seq() > 1 ? [] : [...self::metal($subject, $context->run->joint), ...(new Kit($context->fold, Procedures::revision($context->run->revision), $rack))->toArray()],
             'time' => (new Leaving($context->fold, $rack->known))->onCard(ShiftEnd::after(now()->toImmutable())?->seconds),
             'left' => LeftRun::of($runId, $context->fold),
             'card' => CardAtRun::of($runId, $context->fold),
@@ -61,6 +62,14 @@ final readonly class RunSheet
             'view' => (new BenchView($context->fold, $rack))->toArray(),
             'beside' => ['plan' => $context->run->plan_hash, 'state' => StateCodec::toBody($context->fold->state), 'rack' => $rack->toBody()],
         ];
+    }
+
+    /** @return list<array{title: string, lines: list<array{says: string, lacks: bool}>}> what was done to this very engine that whoever tightens it has to know of */
+    private static function metal(Subject $subject, string $joint): array
+    {
+        $here = array_values(array_filter($subject->machining, fn (array $m): bool => $m['joint'] === null || $m['joint'] === $joint));
+
+        return $here === [] ? [] : [['title' => 'This engine', 'lines' => array_map(fn (array $m): array => ['says' => ucfirst(Machining::from($m['what'])->words()).($m['at'] === '' ? '' : ": {$m['at']}"), 'lacks' => false], $here)]];
     }
 
     /** @return list<array{stage: string, line: string, why: string}> */

@@ -40,7 +40,7 @@ final readonly class DescribeBuild
     {
         $serial = Opening::written($serial);
         $this->recorder->transaction(function () use ($subjectId, $serial, $why, $by): void {
-            $this->recorder->lock('serial/'.$serial);
+            $this->recorder->lock(OpenBuild::REGISTER);
             $subject = self::here($this->recorder, $subjectId);
             if ($serial === $subject->serial) {
                 throw Refused::field('serial', "$serial is the number that it bears already.", $serial);

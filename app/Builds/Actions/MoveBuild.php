@@ -13,6 +13,7 @@ use App\Ledger\Recorder;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Record\Queries\Lineage;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -44,7 +45,15 @@ final readonly class MoveBuild
     /** Finishing undone. */
     public function reopen(string $subjectId, string $reason, Person $lead): void
     {
-        $this->move($subjectId, BuildState::Finished, 'build_reopened', $lead, 'only one that is finished and still here is taken up again', ['reason' => $reason]);
+        $this->recorder->transaction(function () use ($subjectId, $reason, $lead): void {
+            $this->recorder->lock(OpenBuild::REGISTER);
+            $subject = Subject::query()->find($subjectId) ?? throw Refused::notFound(Subject::missing());
+            $later = Lineage::builds([$subject->serial])->first(fn (Subject $s): bool => $s->build_number > $subject->build_number);
+            if ($later !== null) {
+                throw new Refused(ProblemType::BuildClosed, sprintf('%s is here since as %s. What is done to it belongs there.', $subject->title(), $later->title()), 409);
+            }
+            $this->move($subjectId, BuildState::Finished, 'build_reopened', $lead, 'only one that is finished and still here is taken up again', ['reason' => $reason]);
+        });
     }
 
     public function ship(string $subjectId, Person $lead): void

@@ -20,11 +20,13 @@ use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
-use Illuminate\Database\UniqueConstraintViolationException;
 
 /** Opens a build of a serial number. A serial comes back: its next build is opened after a question. */
 final readonly class OpenBuild
 {
+    /** Two at once wait here, whatever numbers they bring: an engine may bear several. */
+    public const REGISTER = 'register/serials';
+
     public function __construct(private Recorder $recorder)
     {
     }
@@ -33,21 +35,17 @@ final readonly class OpenBuild
     {
         $family = self::checked($opening);
 
-        try {
-            return $this->recorder->transaction(function () use ($opening, $family, $lead, $command): string {
-                $this->lock([$opening]);
-                $stored = $command === null ? null : $this->recorder->stored($command->id, $command->hash);
-                if ($stored !== null) {
-                    return $stored->streamId();
-                }
-                $draft = $this->draft($opening, $family, $lead, $command->id ?? Ids::next());
-                $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
+        return $this->recorder->transaction(function () use ($opening, $family, $lead, $command): string {
+            $this->recorder->lock(self::REGISTER);
+            $stored = $command === null ? null : $this->recorder->stored($command->id, $command->hash);
+            if ($stored !== null) {
+                return $stored->streamId();
+            }
+            $draft = $this->draft($opening, $family, $lead, $command->id ?? Ids::next());
+            $this->recorder->append($draft->sent(new Sending(hash: $command?->hash)));
 
-                return (string) $draft->concerns->subject;
-            });
-        } catch (UniqueConstraintViolationException) {
-            throw self::alreadyOpen($opening->serial);
-        }
+            return (string) $draft->concerns->subject;
+        });
     }
 
     /**
@@ -61,7 +59,7 @@ final readonly class OpenBuild
         $families = array_map(self::checked(...), $openings);
 
         return $this->recorder->transaction(function () use ($openings, $families, $lead): array {
-            $this->lock($openings);
+            $this->recorder->lock(self::REGISTER);
 
             return array_map(function (Opening $opening, Family $family) use ($lead): string {
                 $draft = $this->draft($opening, $family, $lead, Ids::next());
@@ -70,20 +68,6 @@ final readonly class OpenBuild
                 return (string) $draft->concerns->subject;
             }, $openings, $families);
         });
-    }
-
-    /**
-     * Two at once wait here, so that the second finds what the first has stored. In one order, so that they do not wait for each other.
-     *
-     * @param  non-empty-list<Opening>  $openings
-     */
-    private function lock(array $openings): void
-    {
-        $serials = array_unique(array_merge(...array_map(fn (Opening $o): array => [$o->serial, ...$o->oldSerials], $openings)));
-        sort($serials);
-        foreach ($serials as $serial) {
-            $this->recorder->lock('serial/'.$serial);
-        }
     }
 
     private function draft(Opening $opening, Family $family, Person $lead, string $entry): Draft

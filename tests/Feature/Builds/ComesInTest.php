@@ -30,8 +30,19 @@ final class ComesInTest extends FeatureTestCase
         $this->world->desk('lead', 'POST', "builds/$id/facts", ['waits_for' => 'the crankshaft', 'due_on' => '2026-06-01'])->assertNoContent();
         $this->page($id)->assertJsonPath('facts.waits_for', 'the crankshaft')->assertJsonPath('facts.order_number', '')->assertJsonPath('late', true);
         self::assertStringContainsString('TN3-26-0001 is late: it was due on 1 June', json_encode($this->world->desk('lead', 'GET', 'today')->json('needs'), JSON_THROW_ON_ERROR));
+        $this->world->desk('lead', 'POST', "builds/$id/facts", ['note' => 'The customer pays late.'])->assertNoContent();
+        $this->page($id)->assertJsonPath('facts.note', 'The customer pays late.');
+        $this->world->desk('reader', 'GET', "builds/$id")->assertOk()->assertJsonPath('facts.note', '');
         $this->world->desk('lead', 'POST', "builds/$id/start")->assertNoContent();
         $this->page($id)->assertJsonPath('state', 'open')->assertJsonPath('facts.waits_for', '')->assertJsonPath('as', 'free_to_give');
+    }
+
+    public function test_what_was_machined_at_a_joint_is_laid_out_before_it_is_begun(): void
+    {
+        $id = (string) $this->opened(['machining' => [['what' => 'thread_repaired', 'joint' => $this->world->joint->id, 'at' => 'bolt 5, insert'], ['what' => 'sleeved']]])->json('id');
+        $bench = $this->world->bench()->begin($this->world->job($id));
+
+        self::assertSame(['title' => 'This engine', 'lines' => [['says' => 'Thread repaired: bolt 5, insert', 'lacks' => false], ['says' => 'Sleeved', 'lacks' => false]]], $bench->get('runs/'.$bench->run)['kit'][0]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> facts, field, what the sentence says */

@@ -126,6 +126,12 @@ final class ReturnTest extends FeatureTestCase
         $this->intake(['Main caps' => false, 'Connecting rods' => false, 'Flywheel' => true])->assertStatus(409)->assertJsonPath('detail', 'Main caps of TN3-26-0001, build 2 was given out in this build: it did not stay as it was.');
     }
 
+    public function test_a_build_is_not_taken_up_again_when_the_engine_is_here_in_its_next(): void
+    {
+        DB::table('subjects')->where('id', $this->first)->update(['state' => 'finished']);
+        $this->world->desk('lead', 'POST', "builds/$this->first/reopen", ['reason' => 'A seal weeps.'])->assertStatus(409)->assertJsonPath('detail', 'TN3-26-0001 is here since as TN3-26-0001, build 2. What is done to it belongs there.');
+    }
+
     public function test_fasteners_that_come_back_go_on_counting(): void
     {
         $this->intake(['Main caps' => true, 'Connecting rods' => true, 'Flywheel' => true])->assertNoContent();

@@ -9,6 +9,7 @@ use App\Builds\Queries\Standing;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
 use App\Library\Models\Family;
+use App\People\Models\Person;
 use App\People\Shop;
 use App\Record\BuildFacts;
 use App\Record\BuildState;
@@ -35,6 +36,8 @@ final class BuildResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $person = $request->user();
+        $isCustomers = $person instanceof Person && $person->customer !== null;
         $standing = Standing::of($this->resource, $this->joints);
 
         return [
@@ -46,7 +49,8 @@ final class BuildResource extends JsonResource
             'finished_at' => $this->resource->finished_at?->toIso8601ZuluString(),
             'shipped_at' => $this->resource->shipped_at?->toIso8601ZuluString(),
             'as' => $standing->as->value, 'says' => $standing->says, 'late' => Standing::isLate($this->resource, Shop::here()->today()->date),
-            'facts' => BuildFacts::ofSubject($this->resource)->toAnswer(),
+            // A note is the shop's own.
+            'facts' => ($isCustomers ? ['note' => ''] : []) + BuildFacts::ofSubject($this->resource)->toAnswer(),
             'old_serials' => $this->resource->oldSerials->map(fn (OldSerial $o): array => ['serial' => $o->serial, 'why' => $o->why])->values(),
             'other_builds' => $this->otherBuilds(),
             'intake' => $this->intake(),

@@ -20,9 +20,7 @@ export function LargeStand({ stand, map }: Props) {
       </span>
       <span className="wide mt-2 text-[17px] font-bold group-hover:underline group-hover:underline-offset-4">{stand.title}</span>
       <span className="font-semibold text-fault">{first(stand.says)}</span>
-      <span className="text-[15px] text-soft">
-        {stand.hand?.name}, {stand.family}
-      </span>
+      <span className="text-[15px] text-soft">{[stand.hand?.name, stand.hand?.hardware, stand.family].filter(Boolean).join(', ')}</span>
       <Due stand={stand} />
     </Link>
   );
@@ -66,5 +64,5 @@ function spoken(stand: Stand): string {
   return `${stand.title}, ${stand.says}; ${String(done)} of ${count(stand.joints.length, 'joint')} done${stand.late ? ', late' : ''}`;
 }
 
-const handOf = (stand: Stand) => (stand.hand ? `${stand.hand.name} of ${stand.title}` : stand.title);
+const handOf = ({ hand, title }: Stand) => (hand ? `${hand.name}${hand.hardware === null ? '' : `, ${hand.hardware},`} of ${title}` : title);
 const first = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
