@@ -12,6 +12,9 @@ use Illuminate\Http\UploadedFile;
 /** A paper that somebody brings, scanned: its type is what the bytes are, whatever the name says; pictures are drawn anew, so that nothing else comes in with them. */
 final readonly class PaperFile
 {
+    /** In pixels. */
+    private const WIDEST = 1600;
+
     private function __construct(public string $type, public string $bytes, private string $name)
     {
     }
@@ -27,6 +30,20 @@ final readonly class PaperFile
         };
 
         return new self($type, $bytes, FileName::of($file));
+    }
+
+    /**
+     * A picture that is looked at on screens: no larger than these show it, whatever a camera made of it.
+     *
+     * @throws Refused when it is no picture
+     */
+    public static function picture(UploadedFile $file): self
+    {
+        $bytes = (string) $file->get();
+
+        return Pictures::isOne($bytes)
+            ? new self('image/png', Pictures::drawnAnew($bytes, self::WIDEST), FileName::of($file))
+            : throw Refused::field('file', sprintf('"%s" is no PNG or JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file));
     }
 
     /** @return array{digest: string, type: string, bytes: int, name: string} as an entry holds it */

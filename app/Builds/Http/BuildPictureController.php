@@ -19,7 +19,7 @@ final class BuildPictureController
 {
     public function store(string $build, BuildPictureRequest $request, KeepBuildPicture $keep): Response
     {
-        $keep($build, $request->text('shows'), PaperFile::of($request->upload()), $request->person());
+        $keep($build, $request->text('shows'), PaperFile::picture($request->upload()), $request->person());
 
         return response()->noContent();
     }

@@ -222,12 +222,14 @@ final class ComesInTest extends FeatureTestCase
     {
         $id = $this->world->build();
         $keep = fn (UploadedFile $file, string $shows = 'as it came in'): TestResponse => $this->world->deskFile('lead', "builds/$id/pictures", ['shows' => $shows], $file);
-        $keep(UploadedFile::fake()->image('engine.jpg', 60, 40))->assertNoContent();
-        $keep(UploadedFile::fake()->createWithContent('engine.png', '%PDF-1.4 %%EOF'))->assertStatus(422)->assertJsonPath('field', 'file')->assertJsonPath('detail', 'A picture is wanted, PNG or JPEG; this is a paper.');
+        $keep(UploadedFile::fake()->image('engine.jpg', 2400, 40))->assertNoContent();
+        $keep(UploadedFile::fake()->createWithContent('engine.png', '%PDF-1.4 %%EOF'))->assertStatus(422)->assertJsonPath('field', 'file')->assertJsonPath('detail', '"engine.png" is no PNG or JPEG picture, whatever its name says. Nothing was stored.');
         $keep(UploadedFile::fake()->image('engine.jpg', 60, 40), '')->assertStatus(422)->assertJsonPath('field', 'shows');
         $picture = (string) $this->page($id)->assertJsonPath('pictures.0.shows', 'as it came in')->json('pictures.0.id');
 
-        self::assertStringStartsWith("\x89PNG", (string) $this->world->desk('reader', 'GET', "build-pictures/$picture")->assertOk()->getContent());
+        $shown = (string) $this->world->desk('reader', 'GET', "build-pictures/$picture")->assertOk()->getContent();
+        self::assertStringStartsWith("\x89PNG", $shown);
+        self::assertSame(1600, getimagesizefromstring($shown)[0] ?? null, 'no larger than a screen shows it');
         DB::table('subjects')->where('id', $id)->update(['customer' => $this->world->people->customer('Lantern Bay Ferries')]);
         $this->world->desk('reader', 'GET', "build-pictures/$picture")->assertNotFound();
         $this->world->desk('lead', 'POST', "build-pictures/$picture/remove")->assertNoContent();

@@ -118,7 +118,7 @@ function Pictures({ build, mayChange }: { build: Build; mayChange: boolean }) {
         <li key={picture.id}>
           <figure>
             <a href={pictureOf(picture.id)} target="_blank" rel="noreferrer">
-              <img src={pictureOf(picture.id)} alt={picture.shows} className="max-h-48 w-full rounded border border-hair object-cover" />
+              <img loading="lazy" src={pictureOf(picture.id)} alt={picture.shows} className="max-h-48 w-full rounded border border-hair object-cover" />
             </a>
             <figcaption className="mt-1 flex items-start justify-between gap-2 text-[15px]">
               <span>
