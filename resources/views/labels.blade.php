@@ -8,7 +8,8 @@
   body { font-family: 'DejaVu Sans', sans-serif; color: #111; margin: 0; }
   table { width: 100%; border-collapse: collapse; table-layout: fixed; }
   td.label { border: 0.3pt dashed #888; padding: 2.5mm; height: 24mm; vertical-align: top; page-break-inside: avoid; }
-  .code { font-size: 17pt; font-weight: bold; }
+  .code { font-size: 17pt; font-weight: bold; white-space: nowrap; }
+  .inside { table-layout: auto; }
   .soft { font-size: 7pt; color: #333; }
   .inside td { border: 0; padding: 0; vertical-align: top; }
 </style>
