@@ -118,17 +118,21 @@ final readonly class BuildSheet
         return $shown;
     }
 
-    /** @return list<array{code: string, departure: string, signature: string, customer_reference: string, until: string|null}> in force when the work began */
+    /** @return list<array{code: string, departure: string, signature: string, customer_reference: string, until: string|null}> in force when the work began, or that let it go as it stands */
     private function permits(JointRecord $record): array
     {
         if ($record->run === null) {
             return [];
         }
-        $procedure = RevisionStatus::query()->findOrFail($record->run->run->revision)->procedure;
-
-        return array_map(
+        $run = $record->run->run;
+        $procedure = RevisionStatus::query()->findOrFail($run->revision)->procedure;
+        $permits = array_map(
             fn (array $p): array => ['code' => $p['code'], 'departure' => $p['departure'], 'signature' => (string) $p['signature'], 'customer_reference' => $p['customer_reference'], 'until' => $p['valid_until']],
-            Permits::coveringRun($procedure, Subject::query()->findOrFail($record->run->run->subject)->serial, $record->run->run->begun_at, $record->run->run->id),
+            Permits::coveringRun($procedure, Subject::query()->findOrFail($run->subject)->serial, $run->begun_at, $run->id),
         );
+        // One that was begun and never ended may have been let go as it was.
+        $letGo = Permits::ofUnrecorded([$run->subject])[$run->subject][$run->joint] ?? null;
+
+        return $letGo?->state !== 'approved' ? $permits : [...$permits, ['code' => $letGo->code, 'departure' => $letGo->departure, 'signature' => (string) $letGo->signature, 'customer_reference' => $letGo->customer_reference, 'until' => null]];
     }
 }

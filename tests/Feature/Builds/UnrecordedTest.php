@@ -105,6 +105,19 @@ final class UnrecordedTest extends FeatureTestCase
         self::assertSame('no', $this->answer(), 'permitted is not recorded');
     }
 
+    public function test_a_joint_that_was_begun_and_let_go_as_it_was_has_its_permit_beside_what_is_missing(): void
+    {
+        $this->paper($this->flywheel)->assertNoContent();
+        $bench = $this->world->bench()->ready($this->world->job($this->build));
+        $bench->send($bench->reading('snug:c2a:1', '32.0'))->assertOk();
+        $this->letGo($this->world->joint)->assertNoContent();
+        $id = $this->world->desk('lead', 'GET', 'library/permits')->json('permits.0.id');
+        $this->world->desk('approver', 'POST', "library/permits/$id/approve", ['password' => 'fenmoor'])->assertNoContent();
+        $this->finish()->assertNoContent();
+
+        $this->world->desk('lead', 'GET', "audit/$this->build")->assertJsonPath('joints.0.permits.0.code', 'DP-001')->assertJsonPath('replies.0.reasons.0.sentence', 'Main caps: 15 of 16 steps missing.');
+    }
+
     public function test_a_permit_that_was_refused_lets_nothing_go_and_may_be_asked_for_again(): void
     {
         $this->mainCapsAreDone();

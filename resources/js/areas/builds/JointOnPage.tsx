@@ -103,7 +103,7 @@ function FoundOpen({ joint: { returned } }: { joint: JointOnStand }) {
 function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
   const takeBack = useBuildCommand(() => takeBackPaper(build.id, joint.id));
   const may = useMay();
-  if (joint.outside === null || joint.run !== null) return null;
+  if (joint.outside === null || joint.run?.finished) return null;
   return (
     <div className="border border-dashed border-ink px-4 py-3">
       <p>
