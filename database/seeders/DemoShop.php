@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Builds\Actions\AskLetGo;
 use App\Builds\Actions\DescribeBuild;
 use App\Builds\Actions\EnterIntake;
 use App\Builds\Actions\GiveProcedure;
@@ -11,9 +12,12 @@ use App\Builds\Actions\MoveBuild;
 use App\Builds\Actions\OpenBuild;
 use App\Builds\IntakeLine;
 use App\Builds\Opening;
+use App\Builds\Queries\Unrecorded;
+use App\Library\Actions\GrantPermit;
 use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
+use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\People\Actions\NameDeputy;
 use App\People\Shop;
@@ -119,10 +123,21 @@ final class DemoShop
             }
             $this->at($day + 1, fn () => $this->bench->toTheEnd($run), 2);
             $this->otherJoints($build, $day + 1, $badge, $it[7] ?? 'TW-05');
-            $this->at($day + 2, fn () => $this->close->finish($build, $this->people->get('lead')));
+            $this->at($day + 2, fn () => $this->letGo($build));
+            $this->at($day + 2, fn () => $this->close->finish($build, $this->people->get('lead')), 1);
             if ($shipped) {
                 $this->at($day + 4, fn () => $this->close->ship($build, $this->people->get('lead')));
             }
+        }
+    }
+
+    /** What has no procedure here, as in a demo without most of the library: somebody asks, somebody else signs. */
+    private function letGo(string $build): void
+    {
+        foreach (Unrecorded::of(Subject::query()->findOrFail($build)) as $missing) {
+            app(AskLetGo::class)($build, $missing->joint, 'Worked by its printed card; the card is in the folder.', '', $this->people->get('lead'));
+            $permit = Permits::ofUnrecorded([$build])[$build][$missing->joint];
+            app(GrantPermit::class)->approve($permit->id, $this->people->get('approver'), $this->people->get('approver')->displayName());
         }
     }
 
