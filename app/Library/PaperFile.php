@@ -12,7 +12,7 @@ use Illuminate\Http\UploadedFile;
 /** A paper that somebody brings, scanned: its type is what the bytes are, whatever the name says; pictures are drawn anew, so that nothing else comes in with them. */
 final readonly class PaperFile
 {
-    /** In pixels. */
+    /** In pixels: wide enough for any screen at a bench; a camera's own is many times that. */
     private const WIDEST = 1600;
 
     private function __construct(public string $type, public string $bytes, private string $name)
@@ -43,7 +43,7 @@ final readonly class PaperFile
 
         return Pictures::isOne($bytes)
             ? new self('image/png', Pictures::drawnAnew($bytes, self::WIDEST), FileName::of($file))
-            : throw Refused::field('file', sprintf('"%s" is no PNG or JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file));
+            : throw Refused::field('file', sprintf('"%s" is neither a PNG nor a JPEG picture, whatever its name says. Nothing was stored.', FileName::of($file)), FileName::of($file));
     }
 
     /** @return array{digest: string, type: string, bytes: int, name: string} as an entry holds it */

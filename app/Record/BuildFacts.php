@@ -14,6 +14,9 @@ use App\Record\Models\Subject;
  */
 final readonly class BuildFacts
 {
+    /** In signs. */
+    public const LONGEST = ['variant' => 80, 'order_number' => 40, 'core' => 400, 'waits_for' => 120, 'note' => 400];
+
     public const TEXTS = ['variant', 'order_number', 'core', 'waits_for', 'note'];
 
     public const DAYS = ['received_on', 'due_on'];

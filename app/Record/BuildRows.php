@@ -18,7 +18,7 @@ final class BuildRows
         match ($entry->type()) {
             'build_opened' => self::opened($entry, $at),
             'build_described' => self::change($entry, BuildFacts::ofEntry($entry)->toRow()),
-            'build_started' => self::change($entry, ['state' => BuildState::Open->value, 'waits_for' => '']),
+            'build_started' => self::change($entry, ['state' => BuildState::Open->value]),
             'build_finished' => self::change($entry, ['state' => BuildState::Finished->value, 'finished_at' => $at]),
             'build_reopened' => self::change($entry, ['state' => BuildState::Open->value, 'finished_at' => null]),
             'build_shipped' => self::change($entry, ['state' => BuildState::Shipped->value, 'shipped_at' => $at]),

@@ -134,7 +134,7 @@ final class DemoShop
     /** What has no procedure here, as in a demo without most of the library: somebody asks, somebody else signs. */
     private function letGo(string $build): void
     {
-        foreach (Unrecorded::of(Subject::query()->findOrFail($build)) as $missing) {
+        foreach (app(Unrecorded::class)->of(Subject::query()->findOrFail($build)) as $missing) {
             app(AskLetGo::class)($build, $missing->joint, 'Worked by its printed card; the card is in the folder.', '', $this->people->get('lead'));
             $permit = Permits::ofUnrecorded([$build])[$build][$missing->joint];
             app(GrantPermit::class)->approve($permit->id, $this->people->get('approver'), $this->people->get('approver')->displayName());

@@ -136,15 +136,19 @@ test('an engine is back after three months: its head is opened, what stayed is a
     await expect(opened('Cylinder head')).not.toBeChecked();
     await opened('Cylinder head').check();
     await lead.getByLabel('How cylinder head was found').fill('weeps between 2 and 3');
+    await lead.getByRole('button', { name: 'A bolt was felt as it first moved' }).click();
     await lead.getByLabel('First moved: bolt').fill('4');
     await lead.getByLabel('at, with its unit').fill('71');
     await accessible(lead);
     await lead.getByRole('button', { name: 'Keep it' }).click();
     await expect(lead.getByRole('alert')).toContainText('"71" is no torque with its unit; 28 N·m or 21 lbf·ft is wanted.');
     await lead.getByLabel('at, with its unit').fill('71 N·m');
+    await lead.getByRole('button', { name: 'Another bolt' }).click();
+    await lead.getByLabel('First moved: bolt').last().fill('7');
+    await lead.getByLabel('at, with its unit').last().fill('66 N·m');
     await lead.getByRole('button', { name: 'Keep it' }).click();
     await expect(lead.getByText('Not opened in this build.')).toHaveCount(3);
-    await expect(lead.getByRole('article', { name: 'Cylinder head' }).getByText(/bolt 4 first moved at 71\sN·m/)).toBeVisible();
+    await expect(lead.getByRole('article', { name: 'Cylinder head' }).getByText(/bolt 4 first moved at 71\sN·m, bolt 7 first moved at 66\sN·m/)).toBeVisible();
   });
 
   await test.step('the head is given out and carried out', async () => {

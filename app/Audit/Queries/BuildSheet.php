@@ -47,8 +47,7 @@ final readonly class BuildSheet
             'opened_at' => $subject->opened_at->toIso8601ZuluString(),
             'finished_at' => $subject->finished_at?->toIso8601ZuluString(),
             'shipped_at' => $subject->shipped_at?->toIso8601ZuluString(),
-            'other_builds' => Lineage::builds([$subject->serial])->filter(fn (Subject $s): bool => $s->customer === $subject->customer && $s->id !== $subject->id)
-                ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->values(),
+            'other_builds' => Lineage::others($subject),
             'replies' => array_map(self::reply(...), $audit->replies()),
             'joints' => array_map(fn (JointRecord $joint): array => $this->joint($joint, $cards[$joint->joint->id] ?? []), $joints),
             'aside' => AsideLines::of($subject),
@@ -95,7 +94,7 @@ final readonly class BuildSheet
             'hardware' => $record->hardware,
             'without' => $record->without,
             'scanned' => $record->scanned,
-            'stayed' => $record->stayed === null ? null : ['id' => $record->stayed->id, 'title' => sprintf('%s, build %d', $record->stayed->serial, $record->stayed->build_number)],
+            'stayed' => $record->stayed === null ? null : ['id' => $record->stayed->id, 'title' => $record->stayed->numbered()],
             'cards' => $cards,
             'run' => null,
             'faults' => FaultLines::of($record),

@@ -14,7 +14,7 @@ use App\Shared\Refused;
 /** Asks for a deviation permit: that an engine may leave the shop with a joint that is not recorded. Somebody else signs it. */
 final readonly class AskLetGo
 {
-    public function __construct(private Recorder $recorder, private GrantPermit $grant)
+    public function __construct(private Recorder $recorder, private GrantPermit $grant, private Unrecorded $unrecorded)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class AskLetGo
         $this->recorder->transaction(function () use ($subjectId, $jointId, $reason, $customerReference, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId);
             $joint = ChooseHardware::joint($subject, $jointId);
-            $missing = array_map(fn (UnrecordedJoint $u): string => $u->joint, Unrecorded::of($subject));
+            $missing = array_map(fn (UnrecordedJoint $u): string => $u->joint, $this->unrecorded->of($subject));
             if (! in_array($joint->id, $missing, true)) {
                 throw Refused::field('joint', sprintf('%s of %s needs no permit: nothing of it is missing.', $joint->name, $subject->title()), $jointId);
             }

@@ -6,7 +6,6 @@ namespace App\Builds\Actions;
 
 use App\Builds\IntakeLine;
 use App\Builds\Models\Assignment;
-use App\Builds\Queries\EarlierBuild;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -14,6 +13,7 @@ use App\Library\Models\Family;
 use App\Library\Models\Joint;
 use App\People\Models\Person;
 use App\Record\Models\Subject;
+use App\Record\Queries\Lineage;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -31,7 +31,7 @@ final readonly class EnterIntake
     {
         $this->recorder->transaction(function () use ($subjectId, $lines, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId, waitingToo: true);
-            $before = EarlierBuild::of($subject) ?? throw new Refused(ProblemType::BadValue, sprintf('%s is the first build of this engine: there is no record that a joint could be left to.', $subject->title()), 409);
+            $before = Lineage::before($subject) ?? throw new Refused(ProblemType::BadValue, sprintf('%s is the first build of this engine: there is no record that a joint could be left to.', $subject->title()), 409);
             $joints = Joint::query()->where('family', $subject->family)->orderBy('assembly_order')->get()->keyBy('id');
             self::eachOnce($lines, $joints);
             self::whatRestsOnIt($subject, $lines, $joints);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Models\PaperJoint;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
 use App\Ledger\Concerns;
@@ -21,7 +22,7 @@ use App\Shared\Refused;
 /** Come in → on a stand → finished → shipped; and back, as long as nothing has left the house. */
 final readonly class MoveBuild
 {
-    public function __construct(private Recorder $recorder)
+    public function __construct(private Recorder $recorder, private Unrecorded $unrecorded)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class MoveBuild
     {
         $this->recorder->transaction(function () use ($subjectId, $lead): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId);
-            $missing = Unrecorded::of($subject);
+            $missing = $this->unrecorded->of($subject);
             if ($missing !== []) {
                 throw new Refused(ProblemType::JointsOpen, sprintf('%s is not done. %s', $subject->title(), implode(' ', array_map(fn (UnrecordedJoint $u): string => ucfirst("$u->name: $u->why."), $missing))), 409);
             }
@@ -65,9 +66,9 @@ final readonly class MoveBuild
     public function callOff(string $subjectId, string $reason, Person $lead): void
     {
         $this->recorder->transaction(function () use ($subjectId, $reason, $lead): void {
-            $subject = DescribeBuild::here($this->recorder, $subjectId);
-            if (Assignment::query()->where('subject', $subject->id)->exists()) {
-                throw new Refused(ProblemType::RunBegun, sprintf('Work on %s was given out. What has been recorded of an engine stays.', $subject->title()), 409);
+            $subject = GiveProcedure::openBuild($this->recorder, $subjectId, waitingToo: true);
+            if (Assignment::query()->where('subject', $subject->id)->exists() || PaperJoint::query()->where('subject', $subject->id)->exists()) {
+                throw new Refused(ProblemType::RunBegun, sprintf('Work on %s was given out, or entered from paper. What has been recorded of an engine stays.', $subject->title()), 409);
             }
             $this->append('build_called_off', $subject, $lead, ['reason' => $reason]);
         });

@@ -30,7 +30,7 @@ final class BuildTable
      */
     public static function read(string $text, string $customer, bool $waits): array
     {
-        [$head, $rows] = self::parts(self::rows(TableText::of($text, 'text')));
+        [$head, $rows] = self::parts(Csv::rows(TableText::of($text, 'text')));
         if ($rows === []) {
             throw Refused::field('text', 'There is no serial in it.', '');
         }
@@ -89,21 +89,11 @@ final class BuildTable
     /** @param  array<string, string>  $fields */
     private static function fits(array $fields): void
     {
-        foreach (['variant' => 80, 'order_number' => 40, 'core' => 400, 'waits_for' => 120, 'note' => 400] as $field => $longest) {
+        foreach (BuildFacts::LONGEST as $field => $longest) {
             if (mb_strlen($fields[$field] ?? '') > $longest) {
                 throw Refused::field($field, sprintf('%s has %d signs; %d are kept.', str_replace('_', ' ', ucfirst($field)), mb_strlen($fields[$field]), $longest), mb_substr($fields[$field], 0, 40));
             }
         }
-    }
-
-    /** @return list<list<string>> of a table with tabs, as a spreadsheet copies it, or with commas */
-    private static function rows(string $text): array
-    {
-        $first = strtok(ltrim($text), "\r\n");
-
-        return $first !== false && str_contains($first, "\t")
-            ? array_values(array_map(fn (string $line): array => explode("\t", $line), array_filter(preg_split('/\r\n|\r|\n/', $text) ?: [], fn (string $l): bool => trim($l) !== '')))
-            : Csv::rows($text);
     }
 
     /**

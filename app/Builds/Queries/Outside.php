@@ -8,7 +8,6 @@ use App\Builds\Models\PaperJoint;
 use App\Builds\Models\ReturnedJoint;
 use App\Library\Models\Permit;
 use App\Library\Queries\Permits;
-use App\Record\Models\Subject;
 use Illuminate\Support\Collection;
 
 /** What of engines stands outside the record of this build: joints done on paper before, those that a permit lets go unrecorded, and those that stayed as an earlier build left them. */
@@ -27,15 +26,10 @@ final class Outside
         }
 
         foreach ($returned->where('opened', false) as $stayed) {
-            $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('not opened: as %s left it', $stayed->before === null ? 'an earlier build' : self::named($stayed->before)), 'code' => null, 'build' => $stayed->of];
+            $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('not opened: as %s, left it', $stayed->before?->numbered() ?? 'an earlier build'), 'code' => null, 'build' => $stayed->of];
         }
 
         return $outside;
-    }
-
-    private static function named(Subject $build): string
-    {
-        return sprintf('%s, build %d,', $build->serial, $build->build_number);
     }
 
     /** @return array{kind: string, says: string, code: string|null, build: string|null} */

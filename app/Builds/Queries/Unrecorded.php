@@ -8,12 +8,16 @@ use App\Builds\UnrecordedJoint;
 use App\Record\Models\Subject;
 
 /** What of an engine is not recorded: nothing is finished in silence. */
-final class Unrecorded
+final readonly class Unrecorded
 {
-    /** @return list<UnrecordedJoint> in assembly order; empty: nothing keeps it from being finished */
-    public static function of(Subject $subject): array
+    public function __construct(private JointStrip $strip)
     {
-        return self::amongst($subject, app()->make(JointStrip::class)->ofAll(collect([$subject]), painted: false)[$subject->id]);
+    }
+
+    /** @return list<UnrecordedJoint> in assembly order; empty: nothing keeps it from being finished */
+    public function of(Subject $subject): array
+    {
+        return self::amongst($subject, $this->strip->ofAll(collect([$subject]), painted: false)[$subject->id]);
     }
 
     /**

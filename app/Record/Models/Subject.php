@@ -64,6 +64,12 @@ final class Subject extends Row
         return self::titled($this->serial, $this->build_number);
     }
 
+    /** "TN3-26-0417, build 1": where two builds of one engine are told apart. */
+    public function numbered(): string
+    {
+        return "$this->serial, build $this->build_number";
+    }
+
     public static function titled(string $serial, int $build): string
     {
         return $build === 1 ? $serial : "$serial, build $build";

@@ -26,6 +26,20 @@ final class Lineage
         return $query->get();
     }
 
+    /** The build of it before this one; null where it is here for the first time. */
+    public static function before(Subject $subject): ?Subject
+    {
+        // Most engines are here for the first time.
+        return $subject->build_number === 1 ? null : self::builds([$subject->serial])->last(fn (Subject $s): bool => $s->build_number < $subject->build_number && $s->family === $subject->family);
+    }
+
+    /** @return list<array{id: string, title: string, state: string}> its other lives, as far as they were the same customer's */
+    public static function others(Subject $subject): array
+    {
+        return array_values(self::builds([$subject->serial])->reject(fn (Subject $s): bool => $s->id === $subject->id || $s->customer !== $subject->customer)
+            ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->all());
+    }
+
     /**
      * @param  list<string>  $serials
      * @return list<string> all numbers that belong together with these

@@ -7,12 +7,15 @@ namespace Tekkal\Core\Document;
 use Tekkal\Core\Unit\Letters;
 
 /**
- * Comma-separated values as RFC 4180 has them. A spreadsheet runs a cell that begins with =, +, -, @, tab or return;
+ * Comma-separated values as RFC 4180 has them; read also with tabs between, as spreadsheets copy a table. A spreadsheet runs a cell that begins with =, +, -, @, tab or return;
  * such a text gets an apostrophe before it, which reading takes away again. Numbers stay numbers.
  */
 final class Csv
 {
     private const NUMBER = '/^[+-]?\d+([.,]\d+)?$/D';
+
+    /** What parts the first two cells is a tab; one that a cell of ours begins with stands behind an apostrophe. */
+    private const BY_TABS = '/^[^,\t"]*[^,\t"\']\t/';
 
     /** @param  array<string>  $cells */
     public static function line(array $cells): string
@@ -43,9 +46,10 @@ final class Csv
     public static function rows(string $text): array
     {
         $rows = [];
+        $between = preg_match(self::BY_TABS, ltrim($text, "\r\n")) === 1 ? "\t" : ',';
         foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
             if (trim($line) !== '') {
-                $rows[] = array_map(fn (?string $v): string => preg_replace('/^\'(?=\'*[=+\-@\t\r])/', '', (string) $v) ?? '', str_getcsv($line, ',', '"', ''));
+                $rows[] = array_map(fn (?string $v): string => preg_replace('/^\'(?=\'*[=+\-@\t\r])/', '', (string) $v) ?? '', str_getcsv($line, $between, '"', ''));
             }
         }
 

@@ -42,6 +42,15 @@ final class CsvTest extends TestCase
         }
     }
 
+    /** As spreadsheets put a marked table on the clipboard (common practice, no source). */
+    public function test_a_table_that_was_copied_has_tabs_between_and_its_commas_are_its_own(): void
+    {
+        self::assertSame([['serial', 'customer'], ['TN3-26-0001', 'Skerry, Sons'], ['TN3-26-0002', '']], Csv::rows("serial\tcustomer\nTN3-26-0001\tSkerry, Sons\n\nTN3-26-0002\t"));
+        self::assertSame([['TN3-26-0001', 'Skerry, Sons']], Csv::rows("TN3-26-0001\tSkerry, Sons"));
+        self::assertSame([['x', 'y'], ['a "b"', 'c']], Csv::rows("x\ty\n\"a \"\"b\"\"\"\tc"));
+        self::assertSame([['code', "two\twords"], ['T1', 'x']], Csv::rows("code,two\twords\nT1,x"), 'where commas part the cells a tab is theirs');
+    }
+
     /** Byte-order marks and U+FFFD as The Unicode Standard, sections 2.13 and 23.8, has them. */
     public function test_a_table_in_another_encoding_or_with_a_mark_before_it_says_so(): void
     {

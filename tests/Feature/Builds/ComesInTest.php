@@ -127,10 +127,13 @@ final class ComesInTest extends FeatureTestCase
         self::assertSame('TN3-26-0001', Subject::query()->findOrFail($again)->title(), 'it is build 1 again');
 
         $this->world->job($again);
-        $callOff($again)->assertStatus(409)->assertJsonPath('detail', 'Work on TN3-26-0001 was given out. What has been recorded of an engine stays.');
+        $paper = $this->world->build('TN3-26-0002');
+        $this->world->deskFile('lead', "builds/$paper/joints/{$this->world->joint->id}/paper", ['worked_by' => 'N. Harrow', 'worked_on' => '2026-06-02'], UploadedFile::fake()->image('card.png', 8, 8))->assertNoContent();
+        $callOff($paper)->assertStatus(409);
+        $callOff($again)->assertStatus(409)->assertJsonPath('detail', 'Work on TN3-26-0001 was given out, or entered from paper. What has been recorded of an engine stays.');
         $this->artisan('tekkal:verify')->assertSuccessful();
         $this->artisan('tekkal:rebuild')->assertSuccessful();
-        self::assertSame(1, Subject::query()->count());
+        self::assertSame(2, Subject::query()->count());
     }
 
     public function test_the_rules_of_a_family_say_which_serials_are_its_own(): void
@@ -223,7 +226,7 @@ final class ComesInTest extends FeatureTestCase
         $id = $this->world->build();
         $keep = fn (UploadedFile $file, string $shows = 'as it came in'): TestResponse => $this->world->deskFile('lead', "builds/$id/pictures", ['shows' => $shows], $file);
         $keep(UploadedFile::fake()->image('engine.jpg', 2400, 40))->assertNoContent();
-        $keep(UploadedFile::fake()->createWithContent('engine.png', '%PDF-1.4 %%EOF'))->assertStatus(422)->assertJsonPath('field', 'file')->assertJsonPath('detail', '"engine.png" is no PNG or JPEG picture, whatever its name says. Nothing was stored.');
+        $keep(UploadedFile::fake()->createWithContent('engine.png', '%PDF-1.4 %%EOF'))->assertStatus(422)->assertJsonPath('field', 'file')->assertJsonPath('detail', '"engine.png" is neither a PNG nor a JPEG picture, whatever its name says. Nothing was stored.');
         $keep(UploadedFile::fake()->image('engine.jpg', 60, 40), '')->assertStatus(422)->assertJsonPath('field', 'shows');
         $picture = (string) $this->page($id)->assertJsonPath('pictures.0.shows', 'as it came in')->json('pictures.0.id');
 

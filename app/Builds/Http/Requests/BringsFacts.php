@@ -32,10 +32,9 @@ trait BringsFacts
     private static function factRules(): array
     {
         return [
-            'variant' => 'nullable|string|max:80', 'order_number' => 'nullable|string|max:40', 'core' => 'nullable|string|max:400', 'received_on' => 'nullable|date_format:Y-m-d', 'due_on' => 'nullable|date_format:Y-m-d',
-            'waits_for' => 'nullable|string|max:120', 'note' => 'nullable|string|max:400',
+            'received_on' => 'nullable|date_format:Y-m-d', 'due_on' => 'nullable|date_format:Y-m-d',
             'machining' => 'array', 'machining.*.what' => ['required', Rule::enum(Machining::class)], 'machining.*.joint' => 'nullable|string|max:36', 'machining.*.at' => 'nullable|string|max:120',
-        ];
+        ] + array_map(fn (int $longest): string => "nullable|string|max:$longest", BuildFacts::LONGEST);
     }
 
     /** @return array<string, string> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Builds\Http\Resources;
 
-use App\Builds\Queries\EarlierBuild;
 use App\Builds\Queries\Standing;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
@@ -52,7 +51,7 @@ final class BuildResource extends JsonResource
             // A note is the shop's own.
             'facts' => ($isCustomers ? ['note' => ''] : []) + BuildFacts::ofSubject($this->resource)->toAnswer(),
             'old_serials' => $this->resource->oldSerials->map(fn (OldSerial $o): array => ['serial' => $o->serial, 'why' => $o->why])->values(),
-            'other_builds' => $this->otherBuilds(),
+            'other_builds' => Lineage::others($this->resource),
             'intake' => $this->intake(),
             'pictures' => $this->pictures(),
             'missing' => $this->missing(),
@@ -63,21 +62,14 @@ final class BuildResource extends JsonResource
     /** @return array<string, mixed>|null the build before this one, and what is opened with each joint; null where there was none */
     private function intake(): ?array
     {
-        $before = EarlierBuild::of($this->resource);
+        $before = Lineage::before($this->resource);
         $resting = $before === null ? null : $this->family->resting();
 
         return $before === null || $resting === null ? null : [
-            'before' => ['id' => $before->id, 'title' => sprintf('%s, build %d', $before->serial, $before->build_number), 'shipped_at' => $before->shipped_at?->toIso8601ZuluString()],
+            'before' => ['id' => $before->id, 'title' => $before->numbered(), 'shipped_at' => $before->shipped_at?->toIso8601ZuluString()],
             'said' => array_filter($this->joints, fn (array $joint): bool => $joint['returned'] === null) === [],
             'opens' => array_map(fn (array $joint): array => ['joint' => (string) data_get($joint, 'id'), 'with' => array_values(array_diff($resting->openedWith([(string) data_get($joint, 'id')]), [(string) data_get($joint, 'id')]))], $this->joints),
         ];
-    }
-
-    /** @return list<array<string, mixed>> of the same engine and the same customer, whatever number it bore */
-    private function otherBuilds(): array
-    {
-        return array_values(Lineage::builds([$this->resource->serial])->reject(fn (Subject $s): bool => $s->id === $this->resource->id || $s->customer !== $this->resource->customer)
-            ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->all());
     }
 
     /** @return list<array<string, mixed>> */

@@ -1,13 +1,18 @@
 import { useState } from 'react';
 import type { Build } from '@/api/types';
+import { AddButton } from '@/ui/AddButton';
 import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
 import { FormPanel } from '@/ui/FormPanel';
+import { RemoveButton } from '@/ui/RemoveButton';
 import { BUILDS, enterIntake } from './queries';
 
-/** Of several first movements the first is typed here; the others stay as they were sent. */
-type Said = { opened: boolean; found: string; at: string; value: string; more: { at: string; value: string }[] };
+type Moved = { at: string; value: string };
+type Said = { opened: boolean; found: string; movements: Moved[] };
 type Props = { build: Build; intake: NonNullable<Build['intake']>; onClose: () => void };
+
+const NOTHING: Said = { opened: false, found: '', movements: [] };
+const NO_MOVEMENT: Moved = { at: '', value: '' };
 
 /** Of an engine that came back, before anything is loosened: what is opened and how it was found; the rest stays as the build before left it. */
 export function IntakePanel({ build, intake, onClose }: Props) {
@@ -23,14 +28,13 @@ export function IntakePanel({ build, intake, onClose }: Props) {
       command={() =>
         enterIntake(
           build.id,
-          build.joints.map((joint) => lineOf(joint.id, open.has(joint.id), said[joint.id])),
+          build.joints.map(({ id }) => lineOf(id, open.has(id), said[id])),
         )
       }
     >
       <ul className="border-t border-hair">
         {build.joints.map((joint) => {
           const by = openedBy(joint.id);
-          const one = said[joint.id] ?? NOTHING;
           return (
             <li key={joint.id} className="border-b border-hair py-3">
               <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -39,7 +43,7 @@ export function IntakePanel({ build, intake, onClose }: Props) {
                 </Checkbox>
                 {by !== null && <span className="text-soft">with {by.toLowerCase()}: it rests on that</span>}
               </div>
-              {open.has(joint.id) && <Found joint={joint.name} said={one} onPut={(next) => put(joint.id, next)} />}
+              {open.has(joint.id) && <Found joint={joint.name} said={said[joint.id] ?? NOTHING} onPut={(next) => put(joint.id, next)} />}
             </li>
           );
         })}
@@ -48,27 +52,33 @@ export function IntakePanel({ build, intake, onClose }: Props) {
   );
 }
 
-const NOTHING: Said = { opened: false, found: '', at: '', value: '', more: [] };
-
-/** How it was found, and at which torque a bolt first moved: told, and never judged by the windows of a tightening. */
+/** How it was found, and at which torque each bolt first moved: told, and never judged by the windows of a tightening. */
 function Found({ joint, said, onPut }: { joint: string; said: Said; onPut: (next: Partial<Said>) => void }) {
+  const { movements } = said;
+  const put = (i: number, next: Partial<Moved>) => onPut({ movements: movements.map((m, at) => (at === i ? { ...m, ...next } : m)) });
   return (
-    <div className="mt-2 grid gap-3 sm:grid-cols-[1fr_8rem_9rem]">
+    <div className="mt-2 flex flex-col gap-2">
       <Field label={`How ${joint.toLowerCase()} was found`} value={said.found} onChange={(e) => onPut({ found: e.target.value })} />
-      <Field label="First moved: bolt" value={said.at} onChange={(e) => onPut({ at: e.target.value })} />
-      <Field label="at, with its unit" value={said.value} onChange={(e) => onPut({ value: e.target.value })} placeholder="28 N·m" />
+      {movements.map((moved, i) => (
+        <div key={i} className="grid grid-cols-[8rem_10rem_auto] items-end justify-start gap-2">
+          <Field label="First moved: bolt" value={moved.at} onChange={(e) => put(i, { at: e.target.value })} />
+          <Field label="at, with its unit" value={moved.value} onChange={(e) => put(i, { value: e.target.value })} placeholder="28 N·m" />
+          <RemoveButton label={`Take first movement ${String(i + 1)} out`} onClick={() => onPut({ movements: movements.filter((_, at) => at !== i) })} />
+        </div>
+      ))}
+      <AddButton
+        text={movements.length === 0 ? 'A bolt was felt as it first moved' : 'Another bolt'}
+        className="self-start"
+        onAdd={() => onPut({ movements: [...movements, NO_MOVEMENT] })}
+      />
     </div>
   );
 }
 
+/** A line that was begun and left empty says nothing; half of one is sent, and refused by its name. */
 function lineOf(joint: string, opened: boolean, said: Said = NOTHING) {
-  const moved = opened && (said.at.trim() !== '' || said.value.trim() !== '');
-  return { joint, opened, found: opened ? said.found : '', movements: opened ? [...(moved ? [{ at: said.at, value: said.value }] : []), ...said.more] : [] };
-}
-
-function saidOf({ returned, given }: Build['joints'][number]): Said {
-  const [first, ...more] = returned?.movements ?? [];
-  return { opened: returned?.opened ?? given !== null, found: returned?.found ?? '', at: first?.at ?? '', value: first?.value ?? '', more };
+  const movements = said.movements.filter((m) => m.at.trim() !== '' || m.value.trim() !== '');
+  return opened ? { joint, opened, found: said.found, movements } : { joint, opened, found: '', movements: [] };
 }
 
 /** What was ticked, and what is opened with it, as the family says what rests on what. */
@@ -82,4 +92,8 @@ function useIntake(build: Build, intake: Props['intake']) {
     return by === undefined ? null : (build.joints.find((j) => j.id === by.joint)?.name ?? null);
   };
   return { said, put, openedBy, open };
+}
+
+function saidOf({ returned, given }: Build['joints'][number]): Said {
+  return { opened: returned?.opened ?? given !== null, found: returned?.found ?? '', movements: returned?.movements ?? [] };
 }

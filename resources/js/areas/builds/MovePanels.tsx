@@ -106,35 +106,47 @@ function Ship({ build, onClose }: Props) {
 }
 
 function Reopen({ build, onClose }: Props) {
-  const [reason, setReason] = useState('');
   return (
-    <FormPanel
+    <WithReason
       title={`Take ${build.title} up again`}
       note="It is no longer finished; what was recorded stays as it is."
       verb="Take it up again"
       onClose={onClose}
-      refreshes={BUILDS}
-      command={() => reopenBuild(build.id, reason)}
-    >
-      <TextArea label="Why" value={reason} onChange={(e) => setReason(e.target.value)} />
-    </FormPanel>
+      command={(reason) => reopenBuild(build.id, reason)}
+    />
   );
 }
 
 function CallOff({ build, onClose }: Props) {
-  const [reason, setReason] = useState('');
   const navigate = useNavigate();
   return (
-    <FormPanel
+    <WithReason
       title={`${build.title} was entered by mistake`}
       note="It stands here no more, and its number is free again. That it was entered stays on record."
       verb="Take it off the stands"
       fault
       onClose={onClose}
-      refreshes={BUILDS}
-      command={() => callOffBuild(build.id, reason)}
       onDone={() => void navigate('/builds', { replace: true })}
-    >
+      command={(reason) => callOffBuild(build.id, reason)}
+    />
+  );
+}
+
+type WithReasonProps = {
+  title: string;
+  note: string;
+  verb: string;
+  fault?: boolean;
+  onClose: () => void;
+  onDone?: () => void;
+  command: (reason: string) => Promise<unknown>;
+};
+
+/** What is undone is undone for a reason. */
+function WithReason({ command, onDone, ...panel }: WithReasonProps) {
+  const [reason, setReason] = useState('');
+  return (
+    <FormPanel {...panel} refreshes={BUILDS} command={() => command(reason)} onDone={onDone ?? panel.onClose}>
       <TextArea label="Why" value={reason} onChange={(e) => setReason(e.target.value)} />
     </FormPanel>
   );
