@@ -52,3 +52,16 @@ export const SESSION_AT_BENCH: Session = {
   device: { id: 'bench-1', name: 'Bench 1', next_device_seq: 1 },
   person: { id: 'p1', name: 'Assembler', badge: '1041', roles: ['assembler'], abilities: ['work-at-bench'], kind: 'bench', sitting: 's1', locked: false },
 };
+
+type Abilities = NonNullable<Session['person']>['abilities'];
+
+/** Somebody at a desk, who may do that much. */
+export function atDesk(abilities: Abilities): QueryClient {
+  const client = newClient();
+  client.setQueryData<Session>(SESSION, {
+    ...SESSION_AT_BENCH,
+    device: null,
+    person: { id: 'lead', name: 'Sanna Ostrey', badge: null, roles: ['quality lead'], abilities, kind: 'desk', sitting: null, locked: false },
+  });
+  return client;
+}

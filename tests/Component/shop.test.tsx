@@ -1,37 +1,18 @@
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, test, vi } from 'vitest';
-import { SESSION } from '@/api/session';
-import type { FirstSteps as Listed, Need, PeopleAndBenches, Session } from '@/api/types';
+import type { FirstSteps as Listed, Need, PeopleAndBenches } from '@/api/types';
 import { Today } from '@/areas/desk';
 import { FirstSteps, PeopleBoard } from '@/areas/shop';
 import { BadgePin } from '@/ui/BadgePin';
 import { ScanField } from '@/ui/ScanField';
 import { Twice, agree } from '@/ui/Twice';
-import { SESSION_AT_BENCH, inApp, newClient, refused, serve, unreachable } from './server';
+import { atDesk, inApp, refused, serve, unreachable } from './server';
 
 const STEP: Listed['steps'][number] = { key: 'windows', title: 'How close is close enough', about: 'the windows', state: 'open', link: '/library/sources' };
 const STEPS: Listed['steps'] = [STEP, { ...STEP, key: 'tools', title: 'Tools', about: 'by file' }];
 
-/** A lead at a desk. */
-function atDesk() {
-  const client = newClient();
-  client.setQueryData<Session>(SESSION, {
-    ...SESSION_AT_BENCH,
-    device: null,
-    person: {
-      id: 'lead',
-      name: 'Sanna Ostrey',
-      badge: null,
-      roles: ['quality lead'],
-      abilities: ['keep-people', 'read-people', 'sign-skills', 'set-shop'],
-      kind: 'desk',
-      sitting: null,
-      locked: false,
-    },
-  });
-  return client;
-}
+const lead = () => atDesk(['keep-people', 'read-people', 'sign-skills', 'set-shop']);
 
 test('a step that is put off goes on at once, and its answer, however late, takes nobody from where they have gone since', async () => {
   let answer: (() => void) | undefined;
@@ -46,7 +27,7 @@ test('a step that is put off goes on at once, and its answer, however late, take
       return {};
     },
   });
-  render(inApp(<FirstSteps />, '/first-steps', atDesk()));
+  render(inApp(<FirstSteps />, '/first-steps', lead()));
   await screen.findByRole('heading', { name: 'How close is close enough?' });
   await userEvent.click(screen.getByRole('button', { name: 'Later' }));
   expect(screen.getByRole('heading', { name: 'Tools and their last certificates' })).toBeTruthy();
@@ -73,7 +54,7 @@ test('of two windows the one that was refused is put right and sent without the 
       return { status: 201, body: { id: code } };
     },
   });
-  render(inApp(<FirstSteps />, '/first-steps', atDesk()));
+  render(inApp(<FirstSteps />, '/first-steps', lead()));
   await userEvent.type(await screen.findByLabelText('torque, all risk classes, all tools'), '5');
   await userEvent.type(screen.getByLabelText('angle, all risk classes'), '3,5');
   await userEvent.type(screen.getByLabelText('Its paper: code'), 'fw-01');
@@ -94,7 +75,7 @@ const today = (needs: Need[]) => ({ 'GET today': () => ({ body: { now: '2026-11-
 
 test('where nothing waits Today says so, and with which day', async () => {
   serve(today([]));
-  render(inApp(<Today />, '/today', atDesk()));
+  render(inApp(<Today />, '/today', lead()));
   expect(await screen.findByText('Nothing waits for you.')).toBeTruthy();
   expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Friday 27 November');
 });
@@ -103,7 +84,7 @@ test('what stands still is never folded away, and what can wait is shown on dema
   const many = (urgency: Need['urgency'], n: number) =>
     Array.from({ length: n }, (_, i): Need => ({ ...NEED, urgency, title: `${urgency} ${String(i)}`, link: `/cards/${urgency}${String(i)}` }));
   serve(today([...many('stands_still', 7), ...many('can_wait', 7)]));
-  render(inApp(<Today />, '/today', atDesk()));
+  render(inApp(<Today />, '/today', lead()));
   const still = within(await screen.findByRole('region', { name: 'Standing still now' }));
   expect(still.getAllByRole('listitem')).toHaveLength(7);
   expect(screen.getByText('7 things stand still and wait for you.')).toBeTruthy();
@@ -114,7 +95,7 @@ test('what stands still is never folded away, and what can wait is shown on dema
 
 test('where nobody answers Today says so and offers to try again', async () => {
   serve({ 'GET today': unreachable });
-  render(inApp(<Today />, '/today', atDesk()));
+  render(inApp(<Today />, '/today', lead()));
   expect((await screen.findByRole('alert')).textContent).toContain('The server cannot be reached.');
   expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy();
 });
@@ -139,7 +120,7 @@ const person = (name: string, more: Partial<PeopleAndBenches['people'][number]> 
 
 test('a shop in which nobody works at a bench yet says what to do', async () => {
   serve({ 'GET people': () => ({ body: SHEET }) });
-  render(inApp(<PeopleBoard />, '/people', atDesk()));
+  render(inApp(<PeopleBoard />, '/people', lead()));
   expect(await screen.findByText(/^Nobody works at a bench yet\. Add somebody with a badge/)).toBeTruthy();
 });
 
@@ -148,7 +129,7 @@ test('a PIN that was drawn is shown once, in two groups, and asked for with oneâ
     'GET people': () => ({ body: { ...SHEET, people: [person('Tove')] } }),
     'POST people/Tove/pin': () => ({ status: 201, body: { pin: '482913' } }),
   });
-  render(inApp(<PeopleBoard />, '/people?person=Tove', atDesk()));
+  render(inApp(<PeopleBoard />, '/people?person=Tove', lead()));
   await userEvent.click(await screen.findByRole('button', { name: 'Give a PIN' }));
   await userEvent.type(screen.getByLabelText('Your password, Sanna Ostrey'), 'keys');
   await userEvent.click(screen.getByRole('button', { name: 'Draw a PIN' }));
@@ -169,7 +150,7 @@ test('who leaves shows what is in their hands first, and who takes over is asked
     'GET people/Tove/holdings': () => ({ body: { holdings } }),
     'POST people/Tove/leave': () => refused(409, 'still-held', 'Tove still has TW-04. It comes back to the crib first.'),
   });
-  render(inApp(<PeopleBoard />, '/people?person=Tove', atDesk()));
+  render(inApp(<PeopleBoard />, '/people?person=Tove', lead()));
   await userEvent.click(await screen.findByRole('button', { name: 'They leave' }));
   const panel = within(await screen.findByRole('dialog', { name: 'Tove leaves' }));
   expect(await panel.findByRole('link', { name: 'TW-04' })).toBeTruthy();
