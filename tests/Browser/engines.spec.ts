@@ -170,14 +170,14 @@ test('an engine is back after three months: its head is opened, what stayed is a
   await test.step('nothing keeps it from being finished; its audit reads both records', async () => {
     await lead.reload();
     await lead.getByRole('button', { name: 'Finish the build' }).click();
-    await expect(lead.getByRole('dialog').getByText('not opened: as TN3-26-0333, build 1, left it', { exact: false })).toHaveCount(3);
+    await expect(lead.getByRole('dialog').getByText('not opened in this build; as TN3-26-0333, build 1, left it', { exact: false })).toHaveCount(3);
     await lead.getByRole('button', { name: 'Finish it' }).click();
     await expect(lead.getByRole('button', { name: 'Ship it' })).toBeVisible();
     await lead.getByRole('link', { name: 'Audit sheet', exact: true }).click();
     await expect(lead.locator('[data-question=every_step]')).toHaveAttribute('data-answer', 'yes');
     await expect(lead.locator('[data-question=in_window]')).toHaveAttribute('data-answer', 'yes');
     await expect(lead.getByText('Not opened in this build:')).toHaveCount(3);
-    await lead.getByRole('link', { name: 'TN3-26-0333, build 1' }).first().click();
+    await lead.getByRole('link', { name: 'TN3-26-0333, build 1', exact: true }).first().click();
     await expect(lead.getByText(/, shipped \d/)).toBeVisible();
   });
 });

@@ -288,7 +288,7 @@ test('what was said of an engine that is back stands there when more is found op
       { at: '4', value: '38 N·m' },
     ],
   };
-  const outside = { kind: 'stayed' as const, says: 'not opened: as QN2-41-0001, build 1, left it', code: null, build: 'b0' };
+  const outside = { kind: 'stayed' as const, says: 'as QN2-41-0001, build 1, left it', code: null, build: 'b0' };
   page({
     ...BUILD,
     build_number: 2,

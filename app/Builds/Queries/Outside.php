@@ -26,7 +26,7 @@ final class Outside
         }
 
         foreach ($returned->where('opened', false) as $stayed) {
-            $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('not opened: as %s, left it', $stayed->before?->numbered() ?? 'an earlier build'), 'code' => null, 'build' => $stayed->of];
+            $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('as %s, left it', $stayed->before?->numbered() ?? 'an earlier build'), 'code' => null, 'build' => $stayed->of];
         }
 
         return $outside;

@@ -37,7 +37,7 @@ final class Lineage
     public static function others(Subject $subject): array
     {
         return array_values(self::builds([$subject->serial])->reject(fn (Subject $s): bool => $s->id === $subject->id || $s->customer !== $subject->customer)
-            ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->title(), 'state' => $s->state->value])->all());
+            ->map(fn (Subject $s): array => ['id' => $s->id, 'title' => $s->numbered(), 'state' => $s->state->value])->all());
     }
 
     /**

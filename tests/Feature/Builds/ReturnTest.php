@@ -57,7 +57,7 @@ final class ReturnTest extends FeatureTestCase
     {
         $this->intake(['Main caps' => false, 'Connecting rods' => true, 'Flywheel' => false])->assertNoContent();
         $page = $this->page()->assertJsonPath('intake.said', true);
-        self::assertSame(['stayed', 'not opened: as TN3-26-0001, build 1, left it', $this->first], [$page->json('joints.0.outside.kind'), $page->json('joints.0.outside.says'), $page->json('joints.0.outside.build')]);
+        self::assertSame(['stayed', 'as TN3-26-0001, build 1, left it', $this->first], [$page->json('joints.0.outside.kind'), $page->json('joints.0.outside.says'), $page->json('joints.0.outside.build')]);
         self::assertSame(['Connecting rods'], array_column((array) $page->json('missing'), 'name'));
         $this->give()->assertStatus(422)->assertJsonPath('detail', 'Main caps of TN3-26-0001, build 2 was not opened in this build. Say first that it was.');
 

@@ -8,6 +8,7 @@ import { Panel } from '@/ui/Panel';
 import { TextArea } from '@/ui/TextArea';
 import { LetGoPanel } from './LetGoPanel';
 import { PaperPanel } from './PaperPanel';
+import { jointSentence } from './jointSentence';
 import { BUILDS, callOffBuild, finishBuild, reopenBuild, shipBuild } from './queries';
 
 export type Move = 'finish' | 'ship' | 'reopen' | 'call-off';
@@ -42,7 +43,8 @@ function Finish({ build, onClose }: Props) {
       <p>{count(build.joints.length - outside.length, 'joint')} recorded here, to the last signature.</p>
       {outside.map((joint) => (
         <p key={joint.id}>
-          <b>{joint.name}</b>: {joint.outside?.says}.
+          <b>{joint.name}</b>: {joint.outside?.kind === 'stayed' && `${jointSentence(joint).text}; `}
+          {joint.outside?.says}.
         </p>
       ))}
     </FormPanel>

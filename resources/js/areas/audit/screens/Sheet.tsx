@@ -65,7 +65,10 @@ function Head({ sheet }: { sheet: BuildSheet }) {
   const since = stateSince(sheet);
   return (
     <header className="flex flex-wrap items-center gap-x-7 gap-y-2 border-b border-line px-7 py-4">
-      <h1 className="wide text-[38px] leading-tight font-bold">{sheet.title}</h1>
+      <h1 className="wide text-[38px] leading-tight font-bold">
+        {sheet.serial}
+        <span className="text-2xl">{sheet.title.slice(sheet.serial.length)}</span>
+      </h1>
       <div className="grow">
         <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text}</p>
         <p className="text-soft">
@@ -75,7 +78,7 @@ function Head({ sheet }: { sheet: BuildSheet }) {
       </div>
       {sheet.other_builds.map((other) => (
         <Link key={other.id} className="quiet" to={`/audit/${other.id}`}>
-          {other.title === sheet.title ? 'its other build' : other.title}
+          {other.title.startsWith(`${sheet.serial}, `) ? other.title.slice(sheet.serial.length + 2) : other.title}
         </Link>
       ))}
       <a className="quiet no-print" href={`/api/audit/${sheet.id}/folder.pdf`} target="_blank" rel="noreferrer">
