@@ -13,6 +13,8 @@ use App\Ledger\Decision;
 use App\Ledger\Draft;
 use App\Ledger\ErasableTexts;
 use App\Record\Queries\RunHistory;
+use App\Record\Queries\StopsInForce;
+use Tekkal\Core\Call\StopFindings;
 use Tekkal\Core\Call\ToolFindings;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\EventTypes;
@@ -41,7 +43,7 @@ final readonly class ObservedOutcome
         $outcome = $context->fold->decide($event, new Surroundings(
             $seq,
             $context->run->subject === $observation->at('subject') ? null : SetAsideReason::WrongBuild,
-            [...$crib->of($event), ...(new ObservationFindings($context->run, $received))->of($event, $source)],
+            [...$crib->of($event), ...(new StopFindings($context->fold, StopsInForce::here()->orders($context->run->revision, null, $received->takenAt())))->of($event), ...(new ObservationFindings($context->run, $received))->of($event, $source)],
             $source, $crib->code($event),
         ));
 

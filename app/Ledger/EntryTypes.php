@@ -41,6 +41,7 @@ final class EntryTypes
         'shift_given' => ['person'], 'shifts_set' => ['shop'], 'shop_set' => ['shop'],
         'skill_ended' => ['person'], 'skill_signed' => ['person'],
         'sitting_begun' => ['device'], 'sitting_ended' => ['device'], 'sitting_resumed' => ['device'],
+        'stop_kept' => ['stop'], 'stop_lift_asked' => ['stop'], 'stop_lifted' => ['stop'], 'stop_seen' => ['stop'], 'work_stopped' => ['stop'],
         'source_kept' => ['source'], 'source_paper_kept' => ['source'], 'picture_kept' => ['picture'],
         'standard_approved' => ['standard'], 'standard_asked' => ['standard'],
         'text_erased' => ['run', 'tool', 'device', 'person', 'customer'],

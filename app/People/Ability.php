@@ -21,6 +21,7 @@ enum Ability: string
     case Audit = 'audit';
     case DisposeReadings = 'dispose-readings';
     case HandleCards = 'handle-cards';
+    case StopWork = 'stop-work';
     case DecideFaults = 'decide-faults';
     case ReadPeople = 'read-people';
     case KeepPeople = 'keep-people';

@@ -30,8 +30,8 @@ enum Role: string
         $read = [Ability::ReadLibrary, Ability::ReadBuilds, Ability::ReadCrib, Ability::Audit];
 
         return match ($this) {
-            self::Lead => [...$read, Ability::DraftProcedures, Ability::OpenBuilds, Ability::GiveWork, Ability::CloseBuilds, Ability::DisposeReadings, Ability::HandleCards, Ability::DecideFaults, Ability::ReadPeople, Ability::KeepPeople, Ability::SignSkills, Ability::SetShop, Ability::NameDeputies, Ability::ManageDevices, Ability::UnlockPins, Ability::SetToolRules, Ability::WorkCases],
-            self::Approver => [...$read, Ability::ReadPeople, Ability::SignSkills, Ability::ApproveProcedures, Ability::HandleCards, Ability::WorkCases],
+            self::Lead => [...$read, Ability::DraftProcedures, Ability::OpenBuilds, Ability::GiveWork, Ability::CloseBuilds, Ability::DisposeReadings, Ability::HandleCards, Ability::DecideFaults, Ability::ReadPeople, Ability::KeepPeople, Ability::SignSkills, Ability::SetShop, Ability::NameDeputies, Ability::ManageDevices, Ability::UnlockPins, Ability::SetToolRules, Ability::WorkCases, Ability::StopWork],
+            self::Approver => [...$read, Ability::ReadPeople, Ability::SignSkills, Ability::ApproveProcedures, Ability::HandleCards, Ability::WorkCases, Ability::StopWork],
             self::CribKeeper => [Ability::ReadLibrary, Ability::ReadCrib, Ability::KeepTools],
             self::Assembler => [Ability::ReadLibrary, Ability::WorkAtBench],
             self::Reader => [Ability::ReadBuilds, Ability::Audit],

@@ -9,6 +9,8 @@ use App\Audit\Verification\RunRule;
 use App\Bench\CardNeeds;
 use App\Bench\CardsFinder;
 use App\Bench\CardsProjector;
+use App\Bench\StopNeeds;
+use App\Bench\TellOfLifting;
 use App\Builds\BuildNeeds;
 use App\Builds\BuildsFinder;
 use App\Builds\BuildsProjector;
@@ -22,7 +24,9 @@ use App\Crib\CribFinder;
 use App\Crib\CribFirstSteps;
 use App\Crib\CribNeeds;
 use App\Crib\CribProjector;
+use App\Crib\LotStop;
 use App\Crib\ToolsInHand;
+use App\Crib\ToolStop;
 use App\Desk\Http\FindController;
 use App\Desk\Http\TodayController;
 use App\Ledger\Projectors;
@@ -41,6 +45,7 @@ use App\Library\LibraryNeeds;
 use App\Library\LibraryProjector;
 use App\Library\OldImports;
 use App\Library\Queries\LibraryFamilies;
+use App\Library\RevisionStop;
 use App\Library\Verification\DocumentRule;
 use App\Library\Verification\LibraryCheck;
 use App\People\Ability;
@@ -59,8 +64,13 @@ use App\People\Queries\StepsLeft;
 use App\People\Shop;
 use App\People\ShopProjector;
 use App\People\Verification\WhoCheck;
+use App\Record\Contracts\Stoppable;
+use App\Record\Events\StopLifted;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
 use App\Record\RecordProjector;
+use App\Record\Stoppables;
+use App\Record\StopsProjector;
 use App\Shared\Console\TidyCommand;
 use App\Shared\Contracts\Findable;
 use App\Shared\Contracts\FirstSteps;
@@ -89,10 +99,13 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, StopsProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
         $this->app->scoped(Tries::class);
         $this->app->scoped(Shop::class, fn (): Shop => Shop::read());
         $this->app->scoped(RunFolds::class);
+        $this->app->scoped(StopsInForce::class);
+        $this->app->tag([RevisionStop::class, ToolStop::class, LotStop::class], Stoppable::class);
+        $this->app->when(Stoppables::class)->needs('$areas')->giveTagged(Stoppable::class);
         $this->app->singleton(Projectors::class, fn ($app): Projectors => new Projectors($app->tagged('projectors')));
         $this->app->tag([DocumentRule::class, RunRule::class], 'entry-rules');
         $this->app->when(EntryCheck::class)->needs('$rules')->giveTagged('entry-rules');
@@ -102,7 +115,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
         $this->people();
         $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class, PeopleFinder::class], Findable::class);
-        $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
+        $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, StopNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
         $this->app->when(TodayController::class)->needs('$areas')->giveTagged(NeedsMe::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
     }
@@ -128,6 +141,7 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Subject::class, SubjectPolicy::class);
         JsonResource::withoutWrapping();
         Event::listen(RevisionApproved::class, MoveAssignments::class);
+        Event::listen(StopLifted::class, TellOfLifting::class);
         $this->settleClock();
         // Nobody listens to single queries outside of tests; to tell of each costs a request as much as two more would.
         if (PHP_SAPI === 'fpm-fcgi') {

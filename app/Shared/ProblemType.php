@@ -40,6 +40,7 @@ enum ProblemType: string
     case SignedOut = 'signed-out';
     case StalePage = 'stale-page';
     case StillHeld = 'still-held';
+    case Stopped = 'stopped';
     case Storage = 'storage';
     case TakenBack = 'taken-back';
     case TooLarge = 'too-large';
@@ -47,6 +48,8 @@ enum ProblemType: string
     case Unreadable = 'unreadable';
     case WrongMethod = 'wrong-method';
     case WrongSignIn = 'wrong-sign-in';
+
+    private const AT_A_BENCH = ['locked' => 'The bench is locked', 'not-enrolled' => 'Not an enrolled bench', 'no-sitting' => 'Nobody sits at this bench'];
 
     /** The stable name, as a URI (RFC 9457). */
     public function uri(): string
@@ -69,16 +72,13 @@ enum ProblemType: string
             self::Fault => 'A fault on the server',
             self::IdTaken => 'The id stands for something else',
             self::JointsOpen => 'Joints are not done',
-            self::Locked => 'The bench is locked',
             self::NotAllowed => 'Not allowed',
             self::NotDone => 'Steps are not done',
-            self::NotEnrolled => 'Not an enrolled bench',
             self::NotFinished => 'The build is not finished',
             self::NotFound => 'Not found',
             self::NotRunning => 'The application does not answer',
             self::NotWithdrawn => 'The reading cannot be withdrawn',
             self::NewerType => 'Of a kind that is not known here yet',
-            self::NoSitting => 'Nobody sits at this bench',
             self::OtherRefusal => 'The request could not be carried out',
             self::PinLocked => 'The PIN is locked for a while',
             self::RunBegun => 'The work has been begun',
@@ -86,6 +86,7 @@ enum ProblemType: string
             self::RunHeld, self::StillHeld => 'It is in somebody\'s hands',
             self::SignedOut => 'Signed out',
             self::StalePage => 'The page is too old',
+            self::Stopped => 'The shop has stopped it',
             self::Storage => 'Nothing was stored',
             self::TakenBack => 'The job was taken back',
             self::TooLarge => 'Too large',
@@ -93,6 +94,7 @@ enum ProblemType: string
             self::Unreadable => 'What was sent cannot be read',
             self::WrongMethod => 'Not to be used in that way',
             self::OwnSecret, self::WrongSignIn => 'Not signed in',
+            self::Locked, self::NotEnrolled, self::NoSitting => self::AT_A_BENCH[$this->value],
         };
     }
 }

@@ -10,6 +10,8 @@ use App\Bench\Http\PaperController;
 use App\Bench\Http\PlanController;
 use App\Bench\Http\RunController;
 use App\Bench\Http\SecondPersonController;
+use App\Bench\Http\StopController;
+use App\Bench\Http\StopLiftController;
 use App\Bench\Http\WithdrawalController;
 use App\Crib\Http\ToolAtBenchController;
 use App\People\Ability;
@@ -30,6 +32,7 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::get('runs/{run}/decisions', [DecisionController::class, 'index'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/decisions', [DecisionController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/repairs', [DecisionController::class, 'accept'])->can(Ability::WorkAtBench->value);
+    Route::post('stops/{stop:number}/seen', [StopController::class, 'seen'])->can(Ability::WorkAtBench->value);
     Route::get('tools/{tool}', [ToolAtBenchController::class, 'show'])->can(Ability::WorkAtBench->value);
     Route::post('tools/{tool}/take', [ToolAtBenchController::class, 'take'])->can(Ability::WorkAtBench->value);
     Route::post('tools/{tool}/bring', [ToolAtBenchController::class, 'bring'])->can(Ability::WorkAtBench->value);
@@ -41,6 +44,14 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
 });
 
 Route::middleware('desk')->group(function (): void {
+    Route::get('stops', [StopController::class, 'index'])->can(Ability::StopWork->value);
+    Route::get('stops/reach', [StopController::class, 'reach'])->can(Ability::StopWork->value);
+    Route::post('stops', [StopController::class, 'store'])->can(Ability::StopWork->value);
+    Route::get('stops/{stop:number}', [StopController::class, 'show'])->can(Ability::StopWork->value);
+    Route::get('stops/{stop:number}/engines.csv', [StopController::class, 'engines'])->can(Ability::StopWork->value);
+    Route::post('stops/{stop:number}/ask', [StopLiftController::class, 'ask'])->can(Ability::StopWork->value);
+    Route::post('stops/{stop:number}/keep', [StopLiftController::class, 'keep'])->can(Ability::StopWork->value);
+    Route::post('stops/{stop:number}/lift', [StopLiftController::class, 'lift'])->can(Ability::StopWork->value);
     Route::get('cards', [CardController::class, 'index'])->can(Ability::HandleCards->value);
     Route::post('cards', [CardController::class, 'store'])->can(Ability::GiveWork->value);
     Route::get('cards/{card}', [CardController::class, 'show'])->can(Ability::HandleCards->value);

@@ -17,6 +17,8 @@ use App\People\Models\Person;
 use App\People\Shop;
 use App\Record\Models\Subject;
 use App\Record\Queries\Lineage;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use Tekkal\Core\Review\BuildAudit;
 use Tekkal\Core\Review\Reason;
 use Tekkal\Core\Review\Reply;
@@ -60,7 +62,7 @@ final readonly class BuildSheet
         $lookedBack = LookBacks::of($build);
         $tools = [];
         foreach (ToolRow::query()->with('calibrations')->get() as $row) {
-            $tools[$row->id] = new ToolEvidence($row->code, ToolBook::historyOf($row->calibrations), $lookedBack[$row->id] ?? []);
+            $tools[$row->id] = new ToolEvidence($row->code, ToolBook::historyOf($row->calibrations), $lookedBack[$row->id] ?? [], StopsInForce::here()->of(StopWhat::Tool, $row->id)?->when());
         }
 
         return $tools;

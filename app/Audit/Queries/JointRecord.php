@@ -18,7 +18,9 @@ use App\Record\Models\AsideReading;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\RunHistory;
+use App\Record\Queries\StopsInForce;
 use Carbon\CarbonImmutable;
+use Tekkal\Core\Call\StopOrder;
 use Tekkal\Core\Review\JointEvidence;
 
 /** One joint of a build as the ledger's bytes tell it. */
@@ -84,7 +86,17 @@ final readonly class JointRecord
     {
         $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->run->id)->where('disposed_at', null)->count();
 
-        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without);
+        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without, $this->stopped());
+    }
+
+    /** What it was made with and is stopped: its revision, or a lot that is in. A tool is asked for by itself. */
+    private function stopped(): ?string
+    {
+        $run = $this->run;
+        $orders = $run === null ? [] : array_filter(StopsInForce::here()->orders($run->run->revision, null), fn (StopOrder $o): bool => $o->what === StopOrder::REVISION || $o->placesIn($run->fold->state) !== []);
+        $says = array_map(fn (StopOrder $o): string => rtrim($o->says, '.'), $orders);
+
+        return $says === [] ? null : implode('; ', $says);
     }
 
     /** @param  array{kind: string, says: string, code: string|null}|null  $outside */

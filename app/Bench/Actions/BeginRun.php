@@ -16,6 +16,7 @@ use App\Library\Queries\Procedures;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Tekkal\Core\Document\Revision;
@@ -52,6 +53,8 @@ final readonly class BeginRun
             $assignment->begun_at !== null => throw new Refused(ProblemType::RunBegun, 'This job has already been begun. Open it and go on.', 409),
             default => null,
         };
+        // What stands on a card has been done.
+        $card === null ? StopsInForce::here()->refuse($assignment->revision) : null;
 
         $document = StoredRevision::query()->findOrFail($assignment->revision)->document_hash;
         $plan = Procedures::plan($assignment->plan_hash);

@@ -9,6 +9,7 @@ use App\Bench\BenchRecorder;
 use App\Bench\RunContext;
 use App\People\Actions\CheckPin;
 use App\People\Models\Person;
+use App\Record\Queries\StopsInForce;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Tekkal\Core\Call\HandCalls;
@@ -28,6 +29,7 @@ final readonly class FinishRun
         $this->recorder->record($command, 'run_finished', $runId, function () use ($command, $runId): array {
             $context = RunContext::get($runId);
             HeldRun::check($context, $command);
+            StopsInForce::here()->refuse($context->run->revision);
             $why = (new Advice($context->fold))->whyNotFinish();
             if ($why !== null) {
                 throw new Refused(ProblemType::NotDone, $why, 409);

@@ -17,6 +17,7 @@ use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
@@ -44,6 +45,7 @@ final readonly class PrintCard
     {
         $number = sprintf('C-%04d', Card::query()->count() + 1);
         $run = Run::query()->where('assignment', $job->id)->first();
+        StopsInForce::here()->refuse($run->revision ?? $job->revision);
         $out = Card::query()->where('assignment', $job->id)->where('state', CardState::Out)->pluck('number')->all();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'card_printed', Card::stream($number), $by->id,

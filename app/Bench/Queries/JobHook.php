@@ -9,12 +9,17 @@ use App\Builds\Models\Assignment;
 use App\Builds\Models\RunProgress;
 use App\Library\Models\Joint;
 use App\Library\Queries\RevisionFaces;
+use App\People\Http\BenchSession;
 use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Run;
+use App\Record\Models\Stop;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use LogicException;
 use stdClass;
 
@@ -43,7 +48,7 @@ final class JobHook
     /** @var array<string, Face> by revision */
     private array $faces;
 
-    /** @return array{mine: list<array<string, mixed>>, others: list<array<string, mixed>>} */
+    /** @return array{mine: list<array<string, mixed>>, others: list<array<string, mixed>>, stops: list<array<string, mixed>>} */
     public function of(Person $person): array
     {
         $open = Subject::query()->where('state', BuildState::Open->value)->get()->keyBy('id');
@@ -73,7 +78,16 @@ final class JobHook
             }
         }
 
-        return ['mine' => $mine, 'others' => $others];
+        return ['mine' => $mine, 'others' => $others, 'stops' => self::unheard()];
+    }
+
+    /** @return list<array{number: int, title: string, says: string, why: string}> what is stopped, and this bench has not said that it knows */
+    private static function unheard(): array
+    {
+        $stops = StopsInForce::here()->all();
+        $seen = $stops->isEmpty() ? [] : DB::table('stop_seen')->where('device', BenchSession::device(request())?->id)->pluck('stop')->all();
+
+        return array_values($stops->reject(fn (Stop $s): bool => in_array($s->id, $seen, true))->map(fn (Stop $s): array => ['number' => $s->number, 'title' => $s->title, 'says' => $s->says(), 'why' => $s->reason])->all());
     }
 
     /** @return array<string, mixed> */
@@ -91,6 +105,7 @@ final class JobHook
             'sketch' => $face['sketch'],
             'steps' => $face['steps'],
             'paper' => $this->paper->get($job->id)?->number,
+            'stop' => StopsInForce::here()->told(StopWhat::Revision, $run->revision ?? $job->revision),
             'run' => null,
         ];
         if ($run !== null) {

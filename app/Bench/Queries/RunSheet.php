@@ -15,11 +15,13 @@ use App\Library\Models\StoredRevision;
 use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
+use App\People\Http\BenchSession;
 use App\People\Models\Device;
 use App\People\Models\Person;
 use App\Record\Machining;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
 use Tekkal\Core\Call\BenchView;
 use Tekkal\Core\Call\Kit;
 use Tekkal\Core\Call\Leaving;
@@ -34,7 +36,7 @@ final readonly class RunSheet
     public function of(string $runId): array
     {
         $context = RunContext::get($runId);
-        $rack = CribRack::today()->knowing(KnownOfJoint::of($context->run->joint, $context->run->revision));
+        $rack = CribRack::today()->knowing(KnownOfJoint::of($context->run->joint, $context->run->revision))->stopping(StopsInForce::here()->orders($context->run->revision, BenchSession::device(request())?->id));
         $subject = Subject::query()->findOrFail($context->run->subject);
         $document = Procedures::document($context->run->revision);
 
@@ -59,6 +61,7 @@ final readonly class RunSheet
             'holder' => $this->holder($context->run, $context->fold->state->hands()?->partner),
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
             'last_seq' => $context->fold->state->seq(),
+            'stops' => StopsInForce::version(),
             'view' => (new BenchView($context->fold, $rack))->toArray(),
             'beside' => ['plan' => $context->run->plan_hash, 'state' => StateCodec::toBody($context->fold->state), 'rack' => $rack->toBody()],
         ];

@@ -20,6 +20,7 @@ use App\People\Models\Person;
 use App\People\Shop;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
@@ -84,6 +85,7 @@ final readonly class GiveProcedure
     private function give(Subject $subject, Joint $joint, Person $person, Person $lead, ?DeskCommand $command, ?string $procedure): string
     {
         $inForce = $this->fitted($subject, $joint, $procedure);
+        StopsInForce::here()->refuse($inForce->revision);
         $assignment = Ids::next();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id,

@@ -14,6 +14,8 @@ use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
 use App\People\Models\Person;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -96,7 +98,9 @@ final class JointStrip
                 $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
                 $joint = isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']], $painted) : $joint;
 
-                return isset($beside[$joint['id']]) ? ['outside' => $beside[$joint['id']]] + $joint : $joint;
+                $joint = isset($beside[$joint['id']]) ? ['outside' => $beside[$joint['id']]] + $joint : $joint;
+
+                return self::whetherStopped($joint);
             }, $plain[$subject->family] ?? []);
         }
 
@@ -138,6 +142,19 @@ final class JointStrip
     }
 
     /**
+     * Is what it goes by stopped? Said of work that is to be done; of what is done, the audit says it.
+     *
+     * @param  array<string, mixed>  $joint
+     * @return array<string, mixed>
+     */
+    private static function whetherStopped(array $joint): array
+    {
+        $stop = $joint['in_force'] === null || Standing::isDone($joint) ? null : StopsInForce::here()->told(StopWhat::Revision, (string) $joint['in_force']);
+
+        return $stop === null ? $joint : ['stop' => $stop] + $joint;
+    }
+
+    /**
      * A joint that nobody was given. Where it can be fitted with several kits, nothing is guessed: somebody says which.
      *
      * @return array<string, mixed>
@@ -149,7 +166,7 @@ final class JointStrip
 
         return [
             'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'in_force' => $only['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
-            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null,
+            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null, 'stop' => null,
         ];
     }
 

@@ -69,6 +69,11 @@ final readonly class Standing
             }
         }
         foreach ($strip as $joint) {
+            if ($joint['stop'] !== null && $joint['given'] !== null) {
+                return new self(StandsAs::NeedsAHand, self::name($joint).': its revision is stopped', $joint);
+            }
+        }
+        foreach ($strip as $joint) {
             if (self::is($joint, 'run.parked') && ! self::is($joint, 'run.finished')) {
                 return new self(StandsAs::NeedsAHand, self::name($joint).' left by '.self::who($joint, 'run.person'), $joint);
             }
@@ -94,6 +99,7 @@ final readonly class Standing
             $subject->waits_for !== '' => new self(StandsAs::Waiting, $subject->waits_for, $next),
             $next === null => new self(StandsAs::Done, 'can be finished', null),
             $next['options'] === [] => new self(StandsAs::NeedsAHand, self::name($next).': no approved procedure', $next),
+            $next['stop'] !== null => new self(StandsAs::NeedsAHand, self::name($next).': its revision is stopped', $next),
             $next['hardware'] === null => new self(StandsAs::NeedsAHand, self::name($next).': hardware not chosen', $next),
             $next['in_force'] === null => new self(StandsAs::NeedsAHand, self::name($next).': nothing approved for its hardware', $next),
             default => new self(StandsAs::FreeToGive, self::name($next).' free to give', $next),

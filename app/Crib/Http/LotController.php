@@ -10,6 +10,8 @@ use App\Crib\Http\Requests\LotRequest;
 use App\Crib\Models\Lot;
 use App\Crib\Queries\ToolBook;
 use App\People\Http\PersonRequest;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use Illuminate\Http\JsonResponse;
 
 /** Lots of fasteners and of what is used up. */
@@ -24,7 +26,7 @@ final class LotController
         $today = ToolBook::day(now()->toImmutable())->date;
         $lots = Lot::query()->get()->sortBy([['state', 'desc'], ['kind', 'asc'], ['number', 'asc']])->values();
 
-        return new JsonResponse(['today' => $today, 'lots' => $lots->map(fn (Lot $l): array => $l->only(['id', 'number', 'kind', 'name', 'certificate', 'quantity', 'unit', 'received_on', 'expires_on', 'place', 'state']) + ['expired' => $l->expires_on !== null && $l->expires_on < $today])]);
+        return new JsonResponse(['today' => $today, 'lots' => $lots->map(fn (Lot $l): array => $l->only(['id', 'number', 'kind', 'name', 'certificate', 'quantity', 'unit', 'received_on', 'expires_on', 'place', 'state']) + ['expired' => $l->expires_on !== null && $l->expires_on < $today, 'stop' => StopsInForce::here()->told(StopWhat::Lot, $l->id)])]);
     }
 
     public function store(LotRequest $request): JsonResponse

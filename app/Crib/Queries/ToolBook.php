@@ -9,6 +9,8 @@ use App\Crib\Models\CalibrationRow;
 use App\Crib\Models\ToolRow;
 use App\Crib\ToolState;
 use App\People\Shop;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -63,7 +65,7 @@ final class ToolBook
         $notes = new ToolNotes(
             threshold: $row->threshold === null ? null : Written::coded($row->threshold),
             class: $row->class === null ? null : WrenchClass::from($row->class),
-            outOfUse: $at !== null && $row->since !== null && $at < $row->since ? null : self::whyOut($row),
+            outOfUse: self::stopped($row, $at) ?? ($at !== null && $row->since !== null && $at < $row->since ? null : self::whyMoved($row)),
         );
 
         // For every screen of a bench, of every tool: not by way of its whole record.
@@ -91,6 +93,18 @@ final class ToolBook
 
     /** Why a tool is out of use, as the end of a sentence; null when it is not. With whom it is does not matter: whoever has it uses it. */
     public static function whyOut(ToolRow $row): ?string
+    {
+        return self::stopped($row, null) ?? self::whyMoved($row);
+    }
+
+    private static function stopped(ToolRow $row, ?DateTimeImmutable $at): ?string
+    {
+        $stop = StopsInForce::here()->of(StopWhat::Tool, $row->id, $at);
+
+        return $stop === null ? null : 'it was '.$stop->when();
+    }
+
+    private static function whyMoved(ToolRow $row): ?string
     {
         return match ($row->state) {
             ToolState::Here, ToolState::Out => null,

@@ -11,6 +11,8 @@ use App\Crib\Models\ToolMove;
 use App\Crib\Models\ToolRow;
 use App\Crib\ToolMoves;
 use App\Record\Models\Subject;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use App\Shared\Models\Row;
 use Tekkal\Core\Tool\Day;
 
@@ -30,7 +32,7 @@ final class ToolPage
 
         return [
             'tool' => new ToolResource($standing), 'fields' => ToolBook::record($tool)->toFields(), 'unit' => $tool->unit,
-            'says' => self::says($standing, $drawn), 'drift' => $drawn, 'proposal' => $drift->proposal(), 'uses' => ToolUses::of($tool->id, $tool->unit),
+            'stop' => StopsInForce::here()->told(StopWhat::Tool, $tool->id), 'says' => self::says($standing, $drawn), 'drift' => $drawn, 'proposal' => $drift->proposal(), 'uses' => ToolUses::of($tool->id, $tool->unit),
             'moves' => self::moves($tool), 'calibrations' => self::calibrations($tool),
         ];
     }

@@ -107,12 +107,12 @@ final class ToolTable
     public static function write(iterable $standings): string
     {
         $columns = [...explode(',', RegisterToolsRequest::FIELDS), 'state', 'due_on'];
-        $lines = [Csv::line($columns)];
+        $rows = [];
         foreach ($standings as $standing) {
             $fields = ToolBook::record($standing->tool)->toFields() + ['state' => $standing->tool->state->value, 'due_on' => (string) $standing->dueOn];
-            $lines[] = Csv::line(array_map(fn (string $c): string => $fields[$c] ?? '', $columns));
+            $rows[] = array_map(fn (string $c): string => $fields[$c] ?? '', $columns);
         }
 
-        return implode("\r\n", $lines)."\r\n";
+        return Csv::table($columns, $rows);
     }
 }

@@ -17,6 +17,8 @@ use App\Library\Queries\Procedures;
 use App\Library\Queries\ProcedureSheet;
 use App\Library\Queries\RevisionSheet;
 use App\Library\RevisionState;
+use App\Record\Queries\StopsInForce;
+use App\Record\StopWhat;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Tekkal\Core\Plausibility\LoadBands;
@@ -45,6 +47,7 @@ final class RevisionController
             'compared_with' => $before === null ? null : ['id' => $before->revision, 'letter' => $before->letter],
             'changes' => $before === null ? [] : ProcedureSheet::changes($before->revision, $revision->id),
             'side_by_side' => ConflictRegister::sideBySide($read),
+            'stop' => StopsInForce::here()->told(StopWhat::Revision, $revision->id),
             'permits' => array_values(array_filter(Permits::all($procedure->id), fn (array $p): bool => $p['state'] === 'in force')),
             'revisions' => ProcedureSheet::of($procedure)['revisions'],
             'document' => $document,

@@ -59,7 +59,7 @@ final class Beside
         $read = EventTypes::read((array) json_decode($event, true));
         $crib = $this->rack === null ? null : new ToolFindings($this->run, $this->rack);
 
-        return CanonicalJson::encode($this->run->decide($read, new Surroundings(found: $crib?->of($read) ?? [], tool: $crib?->code($read)))->toBody());
+        return CanonicalJson::encode($this->run->decide($read, new Surroundings(found: [...$crib?->of($read) ?? [], ...(new StopFindings($this->run, $this->rack->stops ?? []))->of($read)], tool: $crib?->code($read)))->toBody());
     }
 
     /** @return string what it came to and what the bench shows then, JSON: {"outcome": …, "view": …} */

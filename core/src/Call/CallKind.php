@@ -37,6 +37,8 @@ enum CallKind: string
     case Person = 'person';
     /** Only the lead, or who stands in for them, can go on with it. */
     case Lead = 'lead';
+    /** The shop has stopped what this run goes by, works with or has in: the metal is left as it stands. */
+    case Halted = 'halted';
     /** Everything is done: each head is compared with its picture, and those that differ are touched. */
     case Look = 'look';
     /** Nothing is left but to sign. */

@@ -30,6 +30,8 @@ final readonly class Caller
 
     private PreparationCalls $preparations;
 
+    private Halting $halting;
+
     public function __construct(private RunFold $run, Rack $rack)
     {
         $needs = new Needs($run);
@@ -38,6 +40,7 @@ final readonly class Caller
         $this->steps = new StepCalls($run, $rack, $needs);
         $this->hands = new HandCalls($run);
         $this->preparations = new PreparationCalls($run, $rack->known);
+        $this->halting = new Halting($run, $rack->stops);
     }
 
     /** @param  list<NextAction>|null  $ways  what may be done, where somebody has asked already */
@@ -50,8 +53,9 @@ final readonly class Caller
             return new Call(CallKind::Finished, 'Finished');
         }
         $stop = $this->stops->toArray();
+        $call = $this->by($way)->with($stop === null || in_array($way->do, ['step', 'set_tool', 'read_setting'], true) ? [] : ['stop' => $stop]);
 
-        return $this->by($way)->with($stop === null || in_array($way->do, ['step', 'set_tool', 'read_setting'], true) ? [] : ['stop' => $stop]);
+        return $this->halting->instead($call) ?? $call;
     }
 
     private function by(NextAction $way): Call

@@ -65,7 +65,8 @@ final readonly class Known
         ];
     }
 
-    private static function plain(string $stamp): string
+    /** What is printed, without what differs from one die or bag to the next. */
+    public static function plain(string $stamp): string
     {
         return strtoupper((string) preg_replace('/[\s\-‐-―_]+/u', '', $stamp));
     }

@@ -9,21 +9,30 @@ use Tekkal\Core\Run\UnreadableBody;
 use Tekkal\Core\Tool\Day;
 use Tekkal\Core\Tool\ToolKind;
 
-/** The tools that a bench could take, the shop's calendar day for which they are judged, and what the shop knows of the joint. */
+/** The tools that a bench could take, the shop's calendar day for which they are judged, what the shop knows of the joint, and what it has stopped. */
 final readonly class Rack
 {
     /** @var array<string, RackTool> by id */
     public array $tools;
 
-    /** @param  list<RackTool>  $tools  in the order in which they are offered */
-    public function __construct(array $tools, public Day $day, public Known $known = new Known)
+    /**
+     * @param  list<RackTool>  $tools  in the order in which they are offered
+     * @param  list<StopOrder>  $stops  in force, of those that a run could come to
+     */
+    public function __construct(array $tools, public Day $day, public Known $known = new Known, public array $stops = [])
     {
         $this->tools = array_column(array_map(fn (RackTool $t): array => [$t->id, $t], $tools), 1, 0);
     }
 
     public function knowing(Known $known): self
     {
-        return new self(array_values($this->tools), $this->day, $known);
+        return new self(array_values($this->tools), $this->day, $known, $this->stops);
+    }
+
+    /** @param  list<StopOrder>  $stops */
+    public function stopping(array $stops): self
+    {
+        return new self(array_values($this->tools), $this->day, $this->known, $stops);
     }
 
     public function tool(?string $id): ?RackTool
@@ -49,12 +58,12 @@ final readonly class Rack
     {
         $body = new Body($object);
 
-        return new self(array_map(RackTool::fromBody(...), $body->objects('tools')), Day::of($body->text('day')), Known::fromBody($body->object('known')));
+        return new self(array_map(RackTool::fromBody(...), $body->objects('tools')), Day::of($body->text('day')), Known::fromBody($body->object('known')), array_map(StopOrder::fromBody(...), $body->objects('stops')));
     }
 
     /** @return array<string, mixed> */
     public function toBody(): array
     {
-        return ['day' => $this->day->date, 'tools' => array_map(fn (RackTool $t): array => $t->toBody(), array_values($this->tools)), 'known' => $this->known->toBody()];
+        return ['day' => $this->day->date, 'tools' => array_map(fn (RackTool $t): array => $t->toBody(), array_values($this->tools)), 'known' => $this->known->toBody(), 'stops' => array_map(fn (StopOrder $s): array => $s->toBody(), $this->stops)];
     }
 }

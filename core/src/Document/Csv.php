@@ -23,6 +23,15 @@ final class Csv
         return implode(',', array_map(self::cell(...), $cells));
     }
 
+    /**
+     * @param  list<string>  $columns
+     * @param  list<array<string>>  $rows
+     */
+    public static function table(array $columns, array $rows): string
+    {
+        return implode("\r\n", array_map(self::line(...), [$columns, ...$rows]))."\r\n";
+    }
+
     public static function cell(string $text): string
     {
         $safe = preg_match('/^\'*[=+\-@\t\r]/', $text) === 1 && preg_match(self::NUMBER, $text) !== 1 ? "'".$text : $text;

@@ -84,6 +84,9 @@ final readonly class BuildAudit
         if ($joint->notInForce !== null) {
             $reasons[] = new Reason(Answer::No, "$joint->joint: $joint->notInForce", $joint->joint);
         }
+        if ($joint->stopped !== null) {
+            $reasons[] = new Reason(Answer::InDoubt, "$joint->joint: $joint->stopped.", $joint->joint);
+        }
 
         return $reasons;
     }
@@ -187,6 +190,7 @@ final readonly class BuildAudit
 
         return match (true) {
             // Of a tool that is lost, or was set by a wrong standard, no next calibration will ever say it.
+            $tool->stopped !== null && $next === null => new Reason(Answer::InDoubt, sprintf('%s was in calibration, but it is stopped: %s.', $tool->code, $tool->stopped)),
             $back !== null => new Reason($back->answer(), sprintf('%s was in calibration, but %s: %s.', $tool->code, $back->cause, $back->words())),
             $next === null => new Reason(Answer::NotYet, sprintf('%s was in calibration; its next one, due by %s, settles it.', $tool->code, $then?->due->words() ?? 'no date')),
             $next->found === AsFound::Good => new Reason(Answer::Yes, sprintf('%s was in calibration, and good again on %s.', $tool->code, $next->on->words())),

@@ -22,11 +22,13 @@ enum FindingKind: string
     case TurnedWhileHeld = 'turned_while_held';
     case HeldOnceLoosened = 'held_once_loosened';
     case LongStroke = 'long_stroke';
+    case AfterStop = 'after_stop';
+    case StoppedLot = 'stopped_lot';
 
     /** Is it said so that the work stops? What was done with a tool that may not be used is kept; going on with it is not. */
     public function stops(): bool
     {
-        return $this === self::ToolNotFit || $this === self::ToolNotTaken;
+        return $this === self::ToolNotFit || $this === self::ToolNotTaken || $this === self::StoppedLot;
     }
 
     public function words(): string
@@ -46,6 +48,8 @@ enum FindingKind: string
             self::TurnedWhileHeld => 'shaft turned while it must not be',
             self::HeldOnceLoosened => 'what was to blame for a check',
             self::LongStroke => 'more at a time than asked',
+            self::AfterStop => 'after it was stopped',
+            self::StoppedLot => 'of a lot that was stopped',
             self::LimitUnproved => 'a time limit cannot be proved',
         };
     }

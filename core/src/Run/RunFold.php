@@ -30,7 +30,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '7';
+    public const VERSION = '8';
 
     public readonly StepBook $steps;
 

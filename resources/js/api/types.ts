@@ -272,6 +272,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/stops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is stopped for everybody, and was */
+        get: operations["stops.index"];
+        put?: never;
+        /** Stop a revision, a tool or a lot for everybody at once */
+        post: operations["stops.store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stops/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a stop would reach */
+        get: operations["stops.reach"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stops/{stop}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A stop: what it holds, who knows of it, which engines were made with it */
+        get: operations["stops.show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stops/{stop}/engines.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every engine that was made with it, as a table */
+        get: operations["stops.engines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stops/{stop}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One of two asks to lift it and says why it may go on */
+        post: operations["stops.ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stops/{stop}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It stays stopped; whoever asked takes it back by the same */
+        post: operations["stops.keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stops/{stop}/lift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The other of the two lifts it */
+        post: operations["stops.lift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/stops/{stop}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whoever stands at a bench says that it is known there */
+        post: operations["bench.stopSeen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/cards": {
         parameters: {
             query?: never;
@@ -468,7 +605,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether anybody has gone on with a run since an entry */
+        /** Whether anybody has gone on with a run since an entry, or something else is stopped */
         get: operations["bench.moved"];
         put?: never;
         post?: never;
@@ -3302,7 +3439,138 @@ export interface components {
             badge: string;
             pin: string;
         };
+        Stop: {
+            number: number;
+            /** @enum {string} */
+            what: "revision" | "tool" | "lot";
+            key: string;
+            title: string;
+            reason: string;
+            by: string;
+            at: string;
+            asked: {
+                by: string;
+                person: string;
+                at: string | null;
+                reason: string;
+            } | null;
+            kept_why: string | null;
+            lifted: {
+                by: string;
+                at: string | null;
+            } | null;
+        };
+        StopReach: {
+            /** @enum {string} */
+            what: "revision" | "tool" | "lot";
+            key: string;
+            title: string;
+            /** @description the number of the stop by which it is stopped already */
+            stopped: number | null;
+            link: string;
+            /** @description from where the engines are taken */
+            since: string;
+            runs: {
+                run: string;
+                build: string;
+                title: string;
+                joint: string;
+                person: string | null;
+                bench: string | null;
+                done: number;
+                all: number;
+                halted: boolean;
+                /** @description what was done there after the stop */
+                after: number;
+            }[];
+            jobs: {
+                build: string;
+                title: string;
+                person: string | null;
+                card: string | null;
+            }[];
+            counts: {
+                /** @enum {string} */
+                state: "received" | "open" | "finished" | "shipped";
+                engines: number;
+            }[];
+            engines: {
+                id: string;
+                title: string;
+                family: string;
+                customer: string | null;
+                /** @enum {string} */
+                state: "received" | "open" | "finished" | "shipped";
+                joints: string;
+                at: string | null;
+            }[];
+        };
+        StopSheet: {
+            number: number;
+            /** @enum {string} */
+            what: "revision" | "tool" | "lot";
+            key: string;
+            title: string;
+            reason: string;
+            by: string;
+            at: string;
+            asked: {
+                by: string;
+                person: string;
+                at: string | null;
+                reason: string;
+            } | null;
+            kept_why: string | null;
+            lifted: {
+                by: string;
+                at: string | null;
+            } | null;
+            benches: {
+                name: string;
+                seen_by: string | null;
+                seen_at: string | null;
+                heard_at: string | null;
+            }[];
+            link: string;
+            /** @description from where the engines are taken */
+            since: string;
+            runs: {
+                run: string;
+                build: string;
+                title: string;
+                joint: string;
+                person: string | null;
+                bench: string | null;
+                done: number;
+                all: number;
+                halted: boolean;
+                /** @description what was done there after the stop */
+                after: number;
+            }[];
+            jobs: {
+                build: string;
+                title: string;
+                person: string | null;
+                card: string | null;
+            }[];
+            counts: {
+                /** @enum {string} */
+                state: "received" | "open" | "finished" | "shipped";
+                engines: number;
+            }[];
+            engines: {
+                id: string;
+                title: string;
+                family: string;
+                customer: string | null;
+                /** @enum {string} */
+                state: "received" | "open" | "finished" | "shipped";
+                joints: string;
+                at: string | null;
+            }[];
+        };
         JobCard: {
+            stop: components["schemas"]["StopInForce"];
             /** @description the number of the job card by which it is on paper: worked there, or back and not typed in */
             paper: string | null;
             assignment: string;
@@ -3357,6 +3625,13 @@ export interface components {
             }[];
         };
         HookData: {
+            /** @description what is stopped, and this bench has not said that it knows */
+            stops: {
+                number: number;
+                title: string;
+                says: string;
+                why: string;
+            }[];
             mine: components["schemas"]["JobCard"][];
             others: components["schemas"]["JobCard"][];
         };
@@ -3428,7 +3703,7 @@ export interface components {
         /** @description The one thing to do now, made by the core (core/src/Call); what belongs to one kind alone stands beside what all have. */
         Call: {
             /** @enum {string} */
-            kind: "tool" | "set" | "read" | "click" | "count" | "turn" | "stretch" | "hold" | "hand" | "check" | "settle" | "verify" | "stamp" | "person" | "lead" | "look" | "finish" | "finished";
+            kind: "tool" | "set" | "read" | "click" | "count" | "turn" | "stretch" | "hold" | "hand" | "check" | "settle" | "verify" | "stamp" | "person" | "lead" | "look" | "halted" | "finish" | "finished";
             title: string;
             says: string[];
             step?: string;
@@ -3457,6 +3732,19 @@ export interface components {
                 lacks: string[];
                 ways: string[];
             };
+            /** @description the shop’s word that nothing more is done with a revision, a tool or a lot */
+            halt?: {
+                id: string;
+                /** @enum {string} */
+                what: "revision" | "tool" | "lot_of_fasteners" | "lot_of_agent";
+                key: string;
+                title: string;
+                says: string;
+                why: string;
+                /** @description has this bench said that it knows? */
+                seen: boolean;
+            };
+            in_hand?: components["schemas"]["Call"];
             offers?: {
                 id: string;
                 code: string;
@@ -3699,6 +3987,8 @@ export interface components {
                 device_name: string | null;
                 partner_name: string | null;
             };
+            /** @description moves whenever something is stopped or lifted */
+            stops: number;
             last_seq: number;
             view: components["schemas"]["BenchView"];
             /** @description What the core beside the screen goes on with: the plan by its hash, the registers of the run, the tools of the crib */
@@ -3806,6 +4096,7 @@ export interface components {
             outcomes: components["schemas"]["Outcome"][];
         };
         JointOnStand: {
+            stop: components["schemas"]["StopInForce"];
             /** Format: uuid */
             id: string;
             name: string;
@@ -4134,6 +4425,7 @@ export interface components {
             tool: components["schemas"]["ToolOnBoard"];
             fields: components["schemas"]["ToolFields"];
             unit: string;
+            stop: components["schemas"]["StopInForce"];
             says: string;
             drift: components["schemas"]["ToolDrift"] | null;
             proposal: components["schemas"]["IntervalProposal"] | null;
@@ -4394,6 +4686,7 @@ export interface components {
             /** @enum {string} */
             state: "open" | "closed";
             expired: boolean;
+            stop: components["schemas"]["StopInForce"];
         };
         Served: {
             lacking: number;
@@ -4996,6 +5289,7 @@ export interface components {
                 letter: string;
             } | null;
             changes: components["schemas"]["Change"][];
+            stop: components["schemas"]["StopInForce"];
             side_by_side: components["schemas"]["SideBySide"][];
             permits: components["schemas"]["Permit"][];
             revisions: components["schemas"]["RevisionHead"][];
@@ -5368,6 +5662,12 @@ export interface components {
         Notices: {
             notices: components["schemas"]["Notice"][];
         };
+        /** @description That it is stopped for everybody until two have lifted that; null where it is not. */
+        StopInForce: {
+            number: number;
+            says: string;
+            why: string;
+        } | null;
         Written: {
             value: string;
             unit: string;
@@ -5456,7 +5756,7 @@ export interface components {
         /** @description RFC 9457. The type never changes its meaning; the detail is a sentence that a person can act on. */
         Problem: {
             /** @enum {string} */
-            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:own-secret" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:still-held" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
+            type: "tekkal:already-disposed" | "tekkal:bad-document" | "tekkal:bad-value" | "tekkal:build-closed" | "tekkal:build-open" | "tekkal:device-seq" | "tekkal:draft-changed" | "tekkal:earlier-build" | "tekkal:fault" | "tekkal:id-taken" | "tekkal:joints-open" | "tekkal:locked" | "tekkal:not-allowed" | "tekkal:not-done" | "tekkal:not-enrolled" | "tekkal:not-finished" | "tekkal:not-found" | "tekkal:not-running" | "tekkal:not-withdrawn" | "tekkal:newer-type" | "tekkal:no-sitting" | "tekkal:other-refusal" | "tekkal:own-secret" | "tekkal:pin-locked" | "tekkal:run-begun" | "tekkal:run-closed" | "tekkal:run-held" | "tekkal:signed-out" | "tekkal:stale-page" | "tekkal:still-held" | "tekkal:stopped" | "tekkal:storage" | "tekkal:taken-back" | "tekkal:too-large" | "tekkal:too-often" | "tekkal:unreadable" | "tekkal:wrong-method" | "tekkal:wrong-sign-in";
             /** @description what kind of problem it is; the same for every problem of the type */
             title: string;
             status: number;
@@ -5540,6 +5840,9 @@ export type Decision = components['schemas']['Decision'];
 export type Mishaps = components['schemas']['Mishaps'];
 export type Weighed = components['schemas']['Weighed'];
 export type SecondPerson = components['schemas']['SecondPerson'];
+export type Stop = components['schemas']['Stop'];
+export type StopReach = components['schemas']['StopReach'];
+export type StopSheet = components['schemas']['StopSheet'];
 export type JobCard = components['schemas']['JobCard'];
 export type WorkTime = components['schemas']['WorkTime'];
 export type LeftRun = components['schemas']['LeftRun'];
@@ -5664,6 +5967,7 @@ export type Session = components['schemas']['Session'];
 export type PeopleAndBenches = components['schemas']['PeopleAndBenches'];
 export type Notice = components['schemas']['Notice'];
 export type Notices = components['schemas']['Notices'];
+export type StopInForce = components['schemas']['StopInForce'];
 export type Written = components['schemas']['Written'];
 export type MapPart = components['schemas']['MapPart'];
 export type ToolUnit = components['schemas']['ToolUnit'];
@@ -6106,6 +6410,242 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    "stops.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is stopped, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        stops: components["schemas"]["Stop"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    /** @enum {string} */
+                    what: "revision" | "tool" | "lot";
+                    key: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is stopped */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        number: number;
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.reach": {
+        parameters: {
+            query: {
+                what: "revision" | "tool" | "lot";
+                key: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Runs under way, jobs on hooks, engines that were made with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopReach"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stop: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The stop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.engines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stop: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Comma-separated values */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stop: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The stop as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stop: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The stop as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "stops.lift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stop: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The stop as it then stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.stopSeen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stop: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is known */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     "cards.index": {
         parameters: {
             query?: {
@@ -6464,6 +7004,7 @@ export interface operations {
         parameters: {
             query: {
                 since: number;
+                stops?: number;
             };
             header?: never;
             path: {
@@ -6473,7 +7014,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description It has moved on */
+            /** @description It has moved on, or something else is stopped */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6481,6 +7022,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         last_seq: number;
+                        stops: number;
                     };
                 };
             };

@@ -6,12 +6,12 @@ namespace App\Bench\Http\Requests;
 
 use App\People\Http\PersonRequest;
 
-/** Has a run moved on since an entry? */
+/** Has a run moved on since an entry, or is something else stopped than the bench knows of? */
 final class MovedRequest extends PersonRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['since' => 'required|integer|min:0'];
+        return ['since' => 'required|integer|min:0', 'stops' => 'nullable|integer|min:0'];
     }
 }
