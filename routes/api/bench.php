@@ -32,7 +32,7 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::get('runs/{run}/decisions', [DecisionController::class, 'index'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/decisions', [DecisionController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/repairs', [DecisionController::class, 'accept'])->can(Ability::WorkAtBench->value);
-    Route::post('stops/{stop:number}/seen', [StopController::class, 'seen'])->can(Ability::WorkAtBench->value);
+    Route::post('stops/{stop}/seen', [StopController::class, 'seen'])->can(Ability::WorkAtBench->value);
     Route::get('tools/{tool}', [ToolAtBenchController::class, 'show'])->can(Ability::WorkAtBench->value);
     Route::post('tools/{tool}/take', [ToolAtBenchController::class, 'take'])->can(Ability::WorkAtBench->value);
     Route::post('tools/{tool}/bring', [ToolAtBenchController::class, 'bring'])->can(Ability::WorkAtBench->value);

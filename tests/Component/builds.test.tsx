@@ -44,6 +44,7 @@ const JOINT: JointOnStand = {
   returned: null,
   given: null,
   run: null,
+  stop: null,
 };
 const RODS: JointOnStand = { ...JOINT, id: 'j2', name: 'Rods' };
 

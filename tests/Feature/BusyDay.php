@@ -21,6 +21,7 @@ use App\People\Actions\AcknowledgeNotice;
 use App\People\Actions\NameDeputy;
 use App\People\Models\Notice;
 use App\People\Shop;
+use App\Record\Models\Stop;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
@@ -50,6 +51,7 @@ trait BusyDay
             $signed && $standards->approve($id, $approver, $approver->displayName());
         }
         $this->permits();
+        $this->stops($new);
         app(NameDeputy::class)($this->world->person('1042'), ['classes' => ['B'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => '2026-06-01', 'last_day' => '2026-12-31'], $lead);
         app(AcknowledgeNotice::class)(Notice::query()->firstOrFail()->id, $lead);
     }
@@ -87,6 +89,20 @@ trait BusyDay
         $this->world->desk('lead', 'POST', 'cases/1/decisions', ['builds' => $builds, 'decision' => 'redo'])->assertOk();
         $this->world->desk('lead', 'POST', 'cases/1/close')->assertOk();
         $this->world->desk('lead', 'POST', "reference-standards/$standard/doubt", ['since' => '2026-05-01', 'off' => '2'])->assertOk();
+    }
+
+    /** A revision that was stopped in the middle of a run and lifted by two, one that stays, a tool that nobody has lifted; a bench that knows. */
+    private function stops(StoredRevision $revision): void
+    {
+        $stop = fn (string $what, string $key): int => (int) $this->world->desk('lead', 'POST', 'stops', ['what' => $what, 'key' => $key, 'reason' => 'The angle is wrong'])->assertCreated()->json('number');
+        $sign = fn (string $who, string $path, array $body): mixed => $this->world->desk($who, 'POST', $path, ['password' => 'fenmoor'] + $body)->assertOk();
+        $number = $stop('revision', $revision->id);
+        $this->world->bench($this->world->device('Bench that knows'), '1043')->command('stops/'.Stop::query()->where('number', $number)->firstOrFail()->id.'/seen')->assertNoContent();
+        $sign('lead', "stops/$number/ask", ['reason' => 'It was right']);
+        $sign('approver', "stops/$number/keep", ['reason' => 'Show me']);
+        $sign('lead', "stops/$number/ask", ['reason' => 'Here is the page']);
+        $sign('approver', "stops/$number/lift", []);
+        $stop('tool', 'TW-07');
     }
 
     private function permits(): void

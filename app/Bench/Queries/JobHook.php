@@ -81,13 +81,13 @@ final class JobHook
         return ['mine' => $mine, 'others' => $others, 'stops' => self::unheard()];
     }
 
-    /** @return list<array{number: int, title: string, says: string, why: string}> what is stopped, and this bench has not said that it knows */
+    /** @return list<array{id: string, title: string, says: string, why: string}> what is stopped, and this bench has not said that it knows */
     private static function unheard(): array
     {
         $stops = StopsInForce::here()->all();
         $seen = $stops->isEmpty() ? [] : DB::table('stop_seen')->where('device', BenchSession::device(request())?->id)->pluck('stop')->all();
 
-        return array_values($stops->reject(fn (Stop $s): bool => in_array($s->id, $seen, true))->map(fn (Stop $s): array => ['number' => $s->number, 'title' => $s->title, 'says' => $s->says(), 'why' => $s->reason])->all());
+        return array_values($stops->reject(fn (Stop $s): bool => in_array($s->id, $seen, true))->map(fn (Stop $s): array => ['id' => $s->id, 'title' => $s->title, 'says' => $s->says(), 'why' => $s->reason])->all());
     }
 
     /** @return array<string, mixed> */

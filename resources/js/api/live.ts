@@ -8,8 +8,11 @@ type Ask = (run: string, since: number) => Promise<{ data?: unknown }>;
 
 const atDesk: Ask = (run, since) => api.GET('/live', { params: { query: { run, since } } });
 
-/** How a bench asks: it need not be allowed to audit. */
-export const atBench: Ask = (run, since) => api.GET('/bench/runs/{run}/moved', { params: { path: { run }, query: { since } } });
+/** How a bench asks, that need not be allowed to audit: it hears of what the shop stops, too. */
+export const atBench =
+  (stops: number): Ask =>
+  (run, since) =>
+    api.GET('/bench/runs/{run}/moved', { params: { path: { run }, query: { since, stops } } });
 
 /** While the page is visible, asks whether a run has moved on and has the screen's query fetched again when it has. */
 export function useLive(run: string | null, since: number, queryKey: readonly unknown[], ask = atDesk): void {

@@ -3627,7 +3627,8 @@ export interface components {
         HookData: {
             /** @description what is stopped, and this bench has not said that it knows */
             stops: {
-                number: number;
+                /** Format: uuid */
+                id: string;
                 title: string;
                 says: string;
                 why: string;
@@ -5468,7 +5469,7 @@ export interface components {
             }[];
         };
         /** @enum {string} */
-        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "set-tool-rules" | "work-cases" | "audit" | "dispose-readings" | "handle-cards" | "decide-faults" | "read-people" | "keep-people" | "sign-skills" | "set-shop" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
+        Ability: "read-library" | "draft-procedures" | "approve-procedures" | "read-builds" | "open-builds" | "give-work" | "close-builds" | "read-crib" | "keep-tools" | "set-tool-rules" | "work-cases" | "audit" | "dispose-readings" | "handle-cards" | "stop-work" | "decide-faults" | "read-people" | "keep-people" | "sign-skills" | "set-shop" | "name-deputies" | "manage-devices" | "unlock-pins" | "work-at-bench";
         /** @enum {string} */
         RoleName: "lead" | "approver" | "assembler" | "crib_keeper" | "reader";
         /** @enum {string} */
@@ -6630,7 +6631,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                stop: number;
+                stop: string;
             };
             cookie?: never;
         };

@@ -6,7 +6,7 @@ import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Loaded } from '@/ui/states';
 import { DeskFrame } from './DeskFrame';
 import { NotFound } from './NotFound';
-import { audit, bench, builds, cards, crib, desk, library, people, screen, shop } from './areas';
+import { audit, bench, builds, cards, crib, desk, library, people, screen, shop, stops } from './areas';
 
 const SignIn = screen(people, (m) => m.SignIn);
 const BenchSignIn = screen(people, (m) => m.BenchSignIn);
@@ -48,6 +48,9 @@ const CribCases = screen(crib, (m) => m.Cases);
 const CribCase = screen(crib, (m) => m.Case);
 const Standards = screen(crib, (m) => m.Standards);
 const Served = screen(crib, (m) => m.Served);
+const Stops = screen(stops, (m) => m.Stops);
+const StopNow = screen(stops, (m) => m.StopNow);
+const StopPage = screen(stops, (m) => m.StopPage);
 const Today = screen(desk, (m) => m.Today);
 const Audit = screen(audit, (m) => m.Audit);
 const Sheet = screen(audit, (m) => m.Sheet);
@@ -99,6 +102,15 @@ const cribScreens = (
   </Route>
 );
 
+/** What is stopped for everybody. */
+const stopScreens = (
+  <Route path="/stops">
+    <Route index element={<Stops />} />
+    <Route path="new" element={<StopNow />} />
+    <Route path=":number" element={<StopPage />} />
+  </Route>
+);
+
 /** Who works here, and how the shop is set. */
 const peopleScreens = (
   <Route path="/people" element={<PeopleFrame />}>
@@ -142,6 +154,7 @@ export function Screens() {
                   <Route path="/cards" element={<Cards />} />
                   <Route path="/cards/:card" element={<Card />} />
                   {cribScreens}
+                  {stopScreens}
                   <Route path="/audit" element={<Audit />} />
                   <Route path="/audit/:build" element={<Sheet />} />
                   {peopleScreens}

@@ -22,6 +22,7 @@ export const cards = area(() => import('@/areas/cards'));
 export const desk = area(() => import('@/areas/desk'));
 export const shop = area(() => import('@/areas/shop'));
 export const crib = area(() => import('@/areas/crib'));
+export const stops = area(() => import('@/areas/stops'));
 export const audit = area(() => import('@/areas/audit'));
 export const bench = area(() => import('@/areas/bench'));
 
@@ -44,6 +45,6 @@ export async function fetchFor(path: string, client: QueryClient): Promise<void>
   if (first === 'bench' && second !== 'sign-in') (await bench.fetch()).askAhead(client, path);
   else
     await (
-      { library, builds, cards, crib, audit, today: desk, people: shop, 'first-use': shop, 'first-steps': shop, welcome: shop }[first ?? ''] ?? people
+      { library, builds, cards, crib, audit, stops, today: desk, people: shop, 'first-use': shop, 'first-steps': shop, welcome: shop }[first ?? ''] ?? people
     ).fetch();
 }

@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react';
 import type { BenchView } from '@/api/types';
 
-type Shape = NonNullable<BenchView['call']['stop']>['shape'];
+/** Of what went wrong at a bolt, and of what the shop has stopped. */
+type Shape = NonNullable<BenchView['call']['stop']>['shape'] | 'barred';
 
 const STROKE = { fill: 'none', stroke: 'var(--fault)', strokeWidth: 14, strokeLinejoin: 'miter', vectorEffect: 'non-scaling-stroke' } as const;
 const GROUND = 'var(--fault-ground)';
 
-/** Of a sheet of 100 by 100, stretched over the screen: closed; running off its edge; cracked; dotted; or half of it missing. */
+/** Of a sheet of 100 by 100, stretched over the screen: closed; running off its edge; cracked; dotted; half of it missing; or barred above and below. */
 const SHAPES: Record<Shape, ReactNode> = {
   closed: <rect x={0.6} y={1} width={98.8} height={98} {...STROKE} fill={GROUND} />,
   edge: (
@@ -22,6 +23,13 @@ const SHAPES: Record<Shape, ReactNode> = {
     </>
   ),
   dotted: <rect x={0.6} y={1} width={98.8} height={98} {...STROKE} fill={GROUND} strokeDasharray="0.1 38" strokeLinecap="round" />,
+  barred: (
+    <>
+      <rect x={0} y={0} width={100} height={100} fill={GROUND} />
+      <rect x={0} y={0} width={100} height={5.5} fill="var(--fault)" />
+      <rect x={0} y={94.5} width={100} height={5.5} fill="var(--fault)" />
+    </>
+  ),
   half: (
     <>
       <rect x={0.6} y={1} width={57} height={98} {...STROKE} fill={GROUND} />
@@ -36,6 +44,7 @@ const ROOM: Record<Shape, string> = {
   edge: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-[12%]',
   cracked: 'grid-cols-[57fr_27fr] gap-x-[11%] pr-7',
   dotted: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
+  barred: 'grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] pr-9 py-[4.5%]',
   half: 'grid-cols-[56fr_38fr] gap-x-[5%] pr-9',
 };
 

@@ -73,6 +73,9 @@ export const finishRun =
   (stamp, run) =>
     answerOf(api.POST('/bench/runs/{run}/finish', { params: { path: { run } }, body: { ...stamp, pin } }));
 
+/** Whoever stands at this bench says that it is known here. */
+export const knowStop = (stop: string) => answerOf(api.POST('/bench/stops/{stop}/seen', { params: { path: { stop } } }));
+
 export type BadgeAndPin = { badge: string; pin: string };
 
 export const joinRun =

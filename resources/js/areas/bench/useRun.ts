@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { atBench, useLive } from '@/api/live';
 import { useMe, useSession } from '@/api/session';
 import type { BenchView, RunSheet } from '@/api/types';
@@ -44,13 +44,18 @@ export function useRun(id: string) {
   const left = leftHere(since, me.name) ?? sheet?.left ?? null;
   const waits = beside.state !== 'ready' && since.length > 0;
   // Somebody else may go on with it elsewhere, or decide about it: both see it as it happens.
-  useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), atBench);
+  useLive(sheet === undefined || sheet.view.finished ? null : id, Math.max(lastSeq, newest), RUN(id), useAtBench(sheet?.stops));
   useToldByServer(mine, setNotice);
   useUndecided(state.unread, beside.again);
   return { query, sheet, view, left, waits, outbox, outboxState: state, command, beside, happened, ...over, baseSeq: Math.max(lastSeq, newest) };
 }
 
 export type Bench = ReturnType<typeof useRun>;
+
+/** Asks for what has moved, or was stopped since a sheet. */
+function useAtBench(stops = 0) {
+  return useMemo(() => atBench(stops), [stops]);
+}
 
 /** What was seen, as it happened here. */
 function useHappened(person: string, device: string) {

@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { JointMap } from '@/ui/JointMap';
 import { Refusal } from '@/ui/Refusal';
 import { RevisionLink } from '@/ui/RevisionLink';
+import { StopWord } from '@/ui/StopWord';
 import { GivePanel } from './GivePanel';
 import { Hardware } from './Hardware';
 import { OnPaper } from './OnPaper';
@@ -41,6 +42,7 @@ export function JointOnPage({ build, joint, cards }: Props) {
         <Metal build={build} joint={joint} />
         <div className="flex flex-col gap-4">
           <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
+          <StopWord stop={joint.stop} opens={may('stop-work')} />
           {joint.outside?.kind !== 'stayed' && <Hardware build={build} joint={joint} />}
           {here.map((m, i) => (
             <p key={i} className="border-l-4 border-paint pl-3">
@@ -142,7 +144,7 @@ function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
   return (
     <div>
       <div className="flex flex-wrap gap-3">
-        {mayGive && nobodys && joint.revision && (
+        {mayGive && nobodys && joint.revision && joint.stop === null && (
           <Button look="main" onClick={() => setPanel('give')}>
             Give it to somebody
           </Button>

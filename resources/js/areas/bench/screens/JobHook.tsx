@@ -10,6 +10,7 @@ import { Failure, Loaded } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
 import { BigKey } from '../BigKey';
 import { HookMore } from '../HookMore';
+import { HookStop } from '../HookStop';
 import { ScanInput } from '../ScanInput';
 import { ToolAtHook } from '../ToolAtHook';
 import { coreBeside } from '../useBeside';
@@ -25,9 +26,11 @@ export function JobHook({ notices }: { notices: ReactNode }) {
   const times = useHookTimes();
   useHookAgain(useOutbox().state.waiting.length);
   const [more, setMore] = useState(false);
-  usePadKeys({ '+': () => setMore(true) });
+  const stop = query.data?.stops[0];
+  usePadKeys(stop ? {} : { '+': () => setMore(true) });
   // Whoever opens a card finds the core at hand; where it cannot start, the run says so.
   useEffect(() => void coreBeside().catch(() => undefined), []);
+  if (stop !== undefined) return <HookStop key={stop.id} stop={stop} />;
   return (
     <div className="flex min-h-screen flex-col">
       <BenchHeader>
@@ -36,15 +39,7 @@ export function JobHook({ notices }: { notices: ReactNode }) {
       <Unreachable zone={zone} big />
       {notices}
       <main className="relative grow px-7 pt-6 pb-4">
-        {/* As high as the field beside it, also between shifts, when nothing is said of one. */}
-        <div className="landscape:min-h-[84px]">
-          <h1 className="text-[40px] leading-tight">On {me.name}’s hook</h1>
-          {times?.shift && (
-            <p className="text-lg">
-              The shift ends at {times.shift.ends}, in {times.shift.left}.
-            </p>
-          )}
-        </div>
+        <WhoseHook name={me.name} shift={times?.shift ?? null} />
         <Cards query={query} times={times} />
       </main>
       <footer className="sticky bottom-0 flex items-center gap-4 border-t border-hair bg-paper px-7 py-3">
@@ -54,6 +49,20 @@ export function JobHook({ notices }: { notices: ReactNode }) {
         <p className="text-lg text-soft">A card opens by its number and Enter, by its serial, by a scan or a touch.</p>
       </footer>
       {more && <HookMore onClose={() => setMore(false)} />}
+    </div>
+  );
+}
+
+/** As high as the field beside it, also between shifts, when nothing is said of one. */
+function WhoseHook({ name, shift }: { name: string; shift: { ends: string; left: string } | null }) {
+  return (
+    <div className="landscape:min-h-[84px]">
+      <h1 className="text-[40px] leading-tight">On {name}’s hook</h1>
+      {shift && (
+        <p className="text-lg">
+          The shift ends at {shift.ends}, in {shift.left}.
+        </p>
+      )}
     </div>
   );
 }
@@ -222,7 +231,7 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
         <JointMap sketch={card.sketch} marks={card.run?.marks} detail="small" label={`${card.joint} of ${card.serial}`} />
       </span>
       <OnPaper card={card.paper} />
-      <span className={`mt-4 text-lg font-semibold ${card.run?.stopped ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
+      <span className={`mt-4 text-lg font-semibold ${card.run?.stopped || card.stop ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
       {of?.time && (
         <span className="mt-1 text-lg leading-snug">
           <span className={of.time.late ? 'font-semibold text-fault' : ''}>
@@ -238,7 +247,8 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
 }
 
 function sentence(card: JobCard): string {
-  const { run } = card;
+  const { run, stop } = card;
+  if (stop) return `Stopped by the shop: ${stop.why}`;
   if (!run) return `Begin, ${String(card.steps)} steps`;
   const where = run.device === null ? '' : `, at ${run.device}`;
   if (run.stopped) return `Stands still after ${String(run.done)} of ${String(run.all)}${where}`;

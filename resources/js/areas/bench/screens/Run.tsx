@@ -6,6 +6,7 @@ import { Loaded, Waiting } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
 import { CallScreen } from '../CallScreen';
 import { CardBand } from '../CardBand';
+import { HaltScreen } from '../HaltScreen';
 import { HoldScreen } from '../HoldScreen';
 import { KitScreen } from '../KitScreen';
 import { LeadSheet } from '../LeadSheet';
@@ -126,6 +127,7 @@ function Now({ bench, sheet, view }: Props) {
   // What was set aside is said on the spot, though the run is in other hands by now.
   if (bench.notice) return <NoticeScreen bench={bench} onRead={() => bench.setNotice(null)} />;
   if (!isHere) return <HeldElsewhere bench={bench} sheet={sheet} view={view} />;
+  if (call.halt) return <HaltScreen bench={bench} sheet={sheet} view={view} halt={call.halt} />;
   if (view.parked) return <Left bench={bench} sheet={sheet} view={view} />;
   if (call.stop) return <StopScreen key={`${call.stop.step} ${call.title} ${call.kind}`} bench={bench} sheet={sheet} view={view} stop={call.stop} />;
   if (call.kind === 'person') return <SomebodyElse key={call.title} bench={bench} sheet={sheet} view={view} />;

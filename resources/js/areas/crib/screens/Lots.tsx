@@ -7,6 +7,7 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FormPanel } from '@/ui/FormPanel';
 import { Refusal } from '@/ui/Refusal';
+import { StopNowLink, StopWord } from '@/ui/StopWord';
 import { TableHead } from '@/ui/TableHead';
 import { Empty, Loaded } from '@/ui/states';
 import { useForm } from '@/ui/useForm';
@@ -78,7 +79,10 @@ function OneLot({ lot, today, onCount, onClose, busy }: LotProps) {
     <tr className={`h-9 border-b border-hair ${lot.state === 'closed' ? 'text-soft' : ''}`}>
       <td className="font-semibold">{lot.number}</td>
       <td className="text-soft">{lot.kind}</td>
-      <td>{lot.name}</td>
+      <td>
+        {lot.name}
+        <StopWord stop={lot.stop} opens={may('stop-work')} className="my-1" />
+      </td>
       <td className="text-soft">{lot.certificate || '–'}</td>
       <td className="text-right whitespace-nowrap">{lot.state === 'closed' ? 'closed' : `${lot.quantity} ${lot.unit}`}</td>
       <td className="pl-6 text-soft">{lot.place}</td>
@@ -97,6 +101,7 @@ function OneLot({ lot, today, onCount, onClose, busy }: LotProps) {
             </Button>
           </span>
         )}
+        {may('stop-work') && lot.stop === null && <StopNowLink what="lot" of={lot.id} />}
       </td>
     </tr>
   );

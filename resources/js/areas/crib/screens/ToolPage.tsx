@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { ButtonLink } from '@/ui/ButtonLink';
 import { JointMap } from '@/ui/JointMap';
 import { Refusal } from '@/ui/Refusal';
+import { StopNowLink, StopWord } from '@/ui/StopWord';
 import { Loaded } from '@/ui/states';
 import { CalibrationList } from '../CalibrationList';
 import { DriftPlot } from '../DriftPlot';
@@ -61,6 +62,7 @@ function Head({ page }: { page: Page }) {
       <h1 className="wide text-[40px] font-bold whitespace-nowrap">{tool.code}</h1>
       <div className="grow">
         <p className={`text-lg font-semibold ${bad ? 'text-fault' : ''}`}>{page.says}</p>
+        <StopWord stop={page.stop} opens={may('stop-work')} className="my-1" />
         <p className="text-[15px] text-soft">
           {more.filter((m) => m !== null).join('; ')}
           {tool.due_on !== null && ['good', 'soon', 'overdue'].includes(tool.due) && `; due by ${calendarDay(tool.due_on)}`}
@@ -73,6 +75,7 @@ function Head({ page }: { page: Page }) {
           Enter a calibration
         </ButtonLink>
       )}
+      {may('stop-work') && page.stop === null && tool.state !== 'retired' && <StopNowLink what="tool" of={tool.code} className="whitespace-nowrap" />}
       {may('keep-tools') && <ToolWays page={page} />}
     </header>
   );

@@ -9,11 +9,13 @@ import { Refusal } from '@/ui/Refusal';
 import { NewProcedurePanel } from '../NewProcedurePanel';
 import { PermitLines } from '../PermitLines';
 import { SignPanel } from '@/ui/SignPanel';
+import { StopNowLink, StopWord } from '@/ui/StopWord';
 import { LIBRARY, useFamilies, useLibraryCommand, useProcedure } from '../queries';
 import { STATES } from '../words';
 
 /** What it is, in which state, and what can be done with it. */
 export function SheetHead({ sheet }: { sheet: RevisionSheet }) {
+  const may = useMay();
   const inForce = sheet.revisions.find((r) => r.state === 'approved');
   return (
     <header className="border-b border-line px-7 py-4">
@@ -45,6 +47,7 @@ export function SheetHead({ sheet }: { sheet: RevisionSheet }) {
           {sheet.state === 'withdrawn' ? 'Withdrawn' : 'Sent back'}: {sheet.remark}
         </p>
       )}
+      <StopWord stop={sheet.stop} opens={may('stop-work')} className="mt-3" />
       {sheet.permits.length > 0 && <PermitLines permits={sheet.permits} />}
       <Actions sheet={sheet} />
     </header>
@@ -82,8 +85,9 @@ function Actions({ sheet }: { sheet: RevisionSheet }) {
       <a className="quiet" href={`/api/library/revisions/${sheet.id}/map.csv`} download>
         Map (CSV)
       </a>
+      {may('stop-work') && sheet.stop === null && sheet.signature !== null && <StopNowLink what="revision" of={sheet.id} className="ml-auto" />}
       {may('approve-procedures') && sheet.state === 'approved' && (
-        <button type="button" className="quiet ml-auto text-fault underline decoration-hair underline-offset-4" onClick={() => setPanel('withdraw')}>
+        <button type="button" className="quiet text-fault underline decoration-hair underline-offset-4" onClick={() => setPanel('withdraw')}>
           Withdraw it
         </button>
       )}
