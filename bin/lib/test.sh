@@ -179,9 +179,11 @@ end_faults() { [ -z "$FAULTS" ] || kill -TERM "$FAULTS" 2>/dev/null || true; }
 test_browser() {
   raise
   begin_empty_shop
-  [ "${1:-}" = walk ] || run_playwright "journeys" --grep-invert '@pictures|@faults|@bench|@walk' ${1:+--grep "$1"}
+  [ "${1:-}" = walk ] || run_playwright "journeys" --grep-invert '@pictures|@faults|@bench|@walk|@alone' --pass-with-no-tests ${1:+--grep "$1"}
   end_empty_shop
   case ${1:-walk} in walk) walk_procedures few ;; esac
+  # What holds every bench of the shop comes last, and by itself.
+  [ "${1:-}" = walk ] || run_playwright "journeys of their own" --pass-with-no-tests --grep "(?=.*@alone)(?=.*(${1:-.*}))"
 }
 
 # A shop in which nobody is yet, beside the demo: one journey begins it.

@@ -51,11 +51,11 @@ export function JointOnPage({ build, joint, cards }: Props) {
             </p>
           ))}
           <FoundOpen joint={joint} />
-          <LeftWords joint={joint} />
+          {joint.stop === null && <LeftWords joint={joint} />}
           <Outside build={build} joint={joint} />
           <Rounds joint={joint} />
           <Work build={build} joint={joint} />
-          <OnPaper joint={joint} cards={cards} open={build.state === 'open'} />
+          <OnPaper joint={joint} cards={cards} open={build.state === 'open' && joint.stop === null} />
         </div>
       </div>
     </article>

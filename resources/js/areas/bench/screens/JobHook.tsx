@@ -232,7 +232,7 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
       </span>
       <OnPaper card={card.paper} />
       <span className={`mt-4 text-lg font-semibold ${card.run?.stopped || card.stop ? 'text-fault' : 'text-now'}`}>{sentence(card)}</span>
-      {of?.time && (
+      {of?.time && !card.stop && (
         <span className="mt-1 text-lg leading-snug">
           <span className={of.time.late ? 'font-semibold text-fault' : ''}>
             About {of.time.in_all}
@@ -241,7 +241,7 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
           <span className="text-soft">Place to leave it:</span> {of.time.leave}
         </span>
       )}
-      {of?.left && <span className="mt-2 line-clamp-2 border-l-4 border-now pl-3 text-lg leading-snug">{of.left.says}</span>}
+      {of?.left && !card.stop && <span className="mt-2 line-clamp-2 border-l-4 border-now pl-3 text-lg leading-snug">{of.left.says}</span>}
     </button>
   );
 }
