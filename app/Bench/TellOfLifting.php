@@ -19,7 +19,7 @@ final readonly class TellOfLifting
     public function handle(StopLifted $lifted): void
     {
         $stop = $lifted->stop;
-        $runs = Run::query()->whereNull('finished_at');
+        $runs = Run::query()->whereNull('finished_at')->whereNull('opened_at');
         $runs->getQuery()->whereIn('id', $this->things->runs($stop->what, $stop->key));
         ($this->send)("$stop->title may be used again", sprintf('It was %s; two have lifted that. “%s”', $stop->when(), $stop->lift_reason), '', array_values(array_diff($runs->pluck('person')->all(), [$lifted->by])), $lifted->by);
     }

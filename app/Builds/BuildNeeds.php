@@ -51,7 +51,7 @@ final readonly class BuildNeeds implements NeedsMe
         $runs = DB::table('run_progress')->join('runs', 'runs.id', '=', 'run_progress.run')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('joints', 'joints.id', '=', 'runs.joint')
             ->leftJoin('people', 'people.id', '=', 'runs.person')->leftJoin('devices', 'devices.id', '=', 'runs.device')->leftJoin('customers', 'customers.id', '=', 'subjects.customer')
             ->join('ledger_entries as last', fn ($join) => $join->on('last.stream', '=', DB::raw("CONCAT('run/', run_progress.run)"))->on('last.seq', '=', 'run_progress.seq'))
-            ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->where(fn (Builder $q) => $q->where('run_progress.stopped', true)->orWhere('run_progress.phase', RunPhase::Parked->value))
+            ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->whereNull('runs.opened_at')->where(fn (Builder $q) => $q->where('run_progress.stopped', true)->orWhere('run_progress.phase', RunPhase::Parked->value))
             ->orderBy('last.received_at')
             ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.received_at', 'run_progress.*']);
         $faces = $runs->isEmpty() ? [] : RevisionFaces::of($runs->pluck('revision')->all());
@@ -158,9 +158,9 @@ final readonly class BuildNeeds implements NeedsMe
         $ready = Subject::query()->with('owner')->where('state', BuildState::Open->value);
         $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $ready->getQuery()
-            ->whereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereNotNull('runs.finished_at'))
+            ->whereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereNotNull('runs.finished_at')->whereNull('runs.opened_at'))
             ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')
-                ->whereNotExists(fn (Builder $r) => $of($r, 'runs')->whereNotNull('runs.finished_at'))
+                ->whereNotExists(fn (Builder $r) => $of($r, 'runs')->whereNotNull('runs.finished_at')->whereNull('runs.opened_at'))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'paper_joints'))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'returned_joints')->where('returned_joints.opened', false))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'permits')->where('permits.state', 'approved')))

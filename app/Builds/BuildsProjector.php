@@ -11,6 +11,7 @@ use App\Builds\Models\ReturnedJoint;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Library\Models\RevisionStatus;
+use App\Record\Models\Run;
 use Illuminate\Support\Facades\DB;
 
 /** Who has been given which joint, which hardware it gets, and what was done on paper before, as the entries tell it. */
@@ -28,7 +29,7 @@ final class BuildsProjector implements Projector
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'intake_entered', 'build_called_off'];
+        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'joint_opened', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'intake_entered', 'build_called_off'];
     }
 
     public function project(array $entries): void
@@ -43,6 +44,8 @@ final class BuildsProjector implements Projector
             'procedure_handed' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['person' => $entry->text('data.person')]),
             'procedure_moved' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash')]),
             'procedure_taken_back' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
+            // Given out once more, it is another job.
+            'joint_opened' => Assignment::query()->whereKey(Run::query()->whereKey($entry->streamId())->value('assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'run_begun' => Assignment::query()->whereKey($entry->text('event.assignment'))->update(['begun_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'hardware_chosen' => $this->hardware($entry, $entry->text('data.procedure')),
             'joint_done_on_paper' => PaperJoint::query()->insert([

@@ -29,7 +29,7 @@ final readonly class WorkInHand implements HeldBy
 
     public function holdings(Person $person): array
     {
-        $runs = Run::query()->where('person', $person->id)->where('finished_at', null)->whereIn('subject', Subject::query()->where('state', BuildState::Open->value)->select('id'))->orderBy('begun_at')->get();
+        $runs = Run::query()->where('person', $person->id)->whereNull('finished_at')->whereNull('opened_at')->whereIn('subject', Subject::query()->where('state', BuildState::Open->value)->select('id'))->orderBy('begun_at')->get();
 
         return [
             ...array_values($runs->map(fn (Run $r): Holding => new Holding(

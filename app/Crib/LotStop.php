@@ -37,7 +37,7 @@ final class LotStop implements Stoppable
     {
         $lot = Lot::query()->findOrFail($key);
 
-        return DB::table('lot_uses')->where('lot', Known::plain($lot->number))->where('known_as', (string) self::knownAs($lot))->distinct()->select('run as id');
+        return DB::table('lot_uses')->where('lot', Known::plain($lot->number))->where('known_as', (string) self::knownAs($lot))->whereIn('run', DB::table('runs')->whereNull('opened_at')->select('id'))->distinct()->select('run as id');
     }
 
     private static function knownAs(Lot $lot): ?string

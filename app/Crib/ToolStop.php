@@ -15,6 +15,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Call\StopOrder;
+use Tekkal\Core\Run\AttemptStatus;
 use Tekkal\Core\Tool\Day;
 
 /** A tool, with what it did since it was last found or set right: of what lies before, that calibration has answered. */
@@ -40,7 +41,7 @@ final class ToolStop implements Stoppable
     public function runs(string $key): Builder
     {
         $last = self::last($key);
-        $query = DB::table('results')->where('tool', $key)->distinct()->select('run as id');
+        $query = DB::table('results')->where('tool', $key)->where('status', AttemptStatus::Live->value)->distinct()->select('run as id');
 
         return $last === null ? $query : $query->where('taken_at', '>=', CarbonImmutable::parse($last, Shop::here()->timeZone)->utc()->format('Y-m-d H:i:s.u'));
     }

@@ -34,6 +34,6 @@ final class RevisionStop implements Stoppable
 
     public function runs(string $key): Builder
     {
-        return DB::table('runs')->where('revision', $key)->select('id');
+        return DB::table('runs')->where('revision', $key)->whereNull('opened_at')->select('id');
     }
 }

@@ -10,6 +10,7 @@ use App\Record\Models\AsideReading;
 use App\Record\Models\Result;
 use App\Record\Models\Run;
 use Carbon\CarbonImmutable;
+use Tekkal\Core\Run\AttemptStatus;
 use Tekkal\Core\Run\Effect\Found;
 use Tekkal\Core\Run\Effect\Stood;
 use Tekkal\Core\Run\Effect\Undone;
@@ -47,7 +48,7 @@ final class RecordProjector implements Projector
             $outcome = $entry->outcome();
             match ($entry->type()) {
                 'run_begun' => $rows->add('runs', $this->begun($entry)),
-                'run_taken_over', 'run_finished', 'reading_dismissed' => $entry->outcome() === null || $entry->optional('outcome.standing') === 'applied' ? $rows->change(fn () => $this->one($entry)) : null,
+                'run_taken_over', 'run_finished', 'joint_opened', 'reading_dismissed' => $entry->outcome() === null || $entry->optional('outcome.standing') === 'applied' ? $rows->change(fn () => $this->one($entry)) : null,
                 default => in_array($entry->type(), self::OF_BUILDS, true) ? $rows->change(fn () => BuildRows::tell($entry)) : null,
             };
             if ($outcome !== null) {
@@ -62,9 +63,17 @@ final class RecordProjector implements Projector
         match ($entry->type()) {
             'run_taken_over' => Run::query()->whereKey($entry->streamId())->update(['person' => $entry->person(), 'device' => $entry->text('event.device')]),
             'run_finished' => Run::query()->whereKey($entry->streamId())->update(['finished_at' => self::sql($entry->receivedAt())]),
+            'joint_opened' => $this->opened($entry),
             'reading_dismissed' => AsideReading::query()->whereKey($entry->text('event.reading'))->update(['disposed_at' => self::sql($entry->receivedAt()), 'disposed_by' => $entry->person()]),
             default => null,
         };
+    }
+
+    /** What was done in it holds nothing any more. */
+    private function opened(Entry $entry): void
+    {
+        Run::query()->whereKey($entry->streamId())->update(['opened_at' => self::sql($entry->receivedAt()), 'opened_why' => $entry->text('event.reason')]);
+        Result::query()->where('run', $entry->streamId())->where('status', AttemptStatus::Live->value)->update(['status' => AttemptStatus::Reopened->value]);
     }
 
     private function decided(Entry $entry, Outcome $outcome, Rows $rows): void

@@ -6,6 +6,7 @@ use App\Bench\Http\DecisionController;
 use App\Bench\Http\HookController;
 use App\Bench\Http\HookTimesController;
 use App\Bench\Http\MishapController;
+use App\Bench\Http\OpeningController;
 use App\Bench\Http\PaperController;
 use App\Bench\Http\PlanController;
 use App\Bench\Http\RunController;
@@ -52,6 +53,8 @@ Route::middleware('desk')->group(function (): void {
     Route::post('stops/{stop:number}/ask', [StopLiftController::class, 'ask'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/keep', [StopLiftController::class, 'keep'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/lift', [StopLiftController::class, 'lift'])->can(Ability::StopWork->value);
+    Route::get('builds/{build}/joints/{joint}/opening', [OpeningController::class, 'show'])->can(Ability::GiveWork->value);
+    Route::post('builds/{build}/joints/{joint}/opening', [OpeningController::class, 'store'])->can(Ability::GiveWork->value);
     Route::get('cards', [CardController::class, 'index'])->can(Ability::HandleCards->value);
     Route::post('cards', [CardController::class, 'store'])->can(Ability::GiveWork->value);
     Route::get('cards/{card}', [CardController::class, 'show'])->can(Ability::HandleCards->value);

@@ -1,6 +1,6 @@
 import { type Page, expect } from '@playwright/test';
 import { answerCall } from './hand';
-import { accessible, atDesk, coreReady, newBench, signInAtBench, test } from './shop';
+import { accessible, atDesk, atFirstBolt, coreReady, engineFor, expectBolt, newBench, newSerial, signInAtBench, test, type } from './shop';
 
 test('engines come in by paste, hardware is chosen, what is on paper is told, a permit lets the rest go, and finishing is undone', async ({ browser }) => {
   const lead = await atDesk(browser, 'lead');
@@ -179,5 +179,49 @@ test('an engine is back after three months: its head is opened, what stayed is a
     await expect(lead.getByText('Not opened in this build:')).toHaveCount(3);
     await lead.getByRole('link', { name: 'TN3-26-0333, build 1', exact: true }).first().click();
     await expect(lead.getByText(/, shipped \d/)).toBeVisible();
+  });
+});
+
+test('a joint comes apart again in the middle of its run: what it costs is told, the bench hears of it, and it is given out anew', async ({ browser }) => {
+  const serial = newSerial();
+  const lead = await atDesk(browser, 'lead');
+  await engineFor(lead, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+  await type(bench, '31.9');
+  await expectBolt(bench, 2, 1);
+  const caps = lead.getByRole('article', { name: 'Main caps' });
+
+  await test.step('the lead says why, and sees what comes apart with it', async () => {
+    await lead.reload();
+    await caps.getByRole('button', { name: 'It is opened again' }).click();
+    await expect(lead.getByRole('dialog').getByRole('listitem')).toHaveText([/^Main caps, 1 of 16 steps done by Edda Braskin.*go on counting\.$/]);
+    await lead.getByRole('dialog').getByRole('button', { name: 'It is opened again' }).click();
+    await expect(lead.getByText('Say why it is opened again.')).toBeVisible();
+    await accessible(lead);
+    await lead.getByLabel('Why it comes apart').fill('A dowel was left out');
+    await lead.getByRole('dialog').getByRole('button', { name: 'It is opened again' }).click();
+    await expect(caps.getByText(/^Opened again on .*: A dowel was left out$/)).toBeVisible();
+    await expect(caps.getByText('Not given to anybody yet.')).toBeVisible();
+  });
+
+  await test.step('the bench is told, and its hook is empty of it', async () => {
+    await expect(bench.getByRole('heading', { name: /was opened again$/ })).toBeVisible();
+    await accessible(bench);
+    await bench.getByRole('link', { name: 'Back to my hook' }).click();
+    await expect(bench.getByRole('button', { name: new RegExp(serial) })).toHaveCount(0);
+  });
+
+  await test.step('it is given out anew, and what was done before stays in the audit', async () => {
+    await caps.getByRole('button', { name: 'Give it to somebody' }).click();
+    await lead.getByRole('combobox', { name: 'Assembler' }).click();
+    await lead.getByRole('option', { name: 'Juno Castrel' }).click();
+    await lead.getByRole('button', { name: 'Give it', exact: true }).click();
+    await expect(lead.getByText('On Juno Castrel’s hook, not begun.')).toBeVisible();
+    await lead.getByRole('link', { name: 'Audit sheet' }).click();
+    const before = lead.getByRole('region', { name: 'Main caps, before it was opened again' });
+    await expect(before.getByText('A dowel was left out')).toBeVisible();
+    await expect(before.getByText('31.9').first()).toBeVisible();
+    await accessible(lead);
   });
 });

@@ -45,6 +45,7 @@ const JOINT: JointOnStand = {
   given: null,
   run: null,
   stop: null,
+  opened: null,
 };
 const RODS: JointOnStand = { ...JOINT, id: 'j2', name: 'Rods' };
 

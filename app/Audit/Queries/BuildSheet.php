@@ -37,6 +37,7 @@ final readonly class BuildSheet
     {
         $joints = JointRecord::allOf($subject);
         $cards = CardSheet::byJoint($subject->id);
+        $before = JointRecord::beforeOpening($subject);
         $audit = new BuildAudit(array_map(fn (JointRecord $joint) => $joint->evidence(), $joints), $this->tools($subject->id), Shop::here()->zone());
 
         return [
@@ -51,7 +52,9 @@ final readonly class BuildSheet
             'shipped_at' => $subject->shipped_at?->toIso8601ZuluString(),
             'other_builds' => Lineage::others($subject),
             'replies' => array_map(self::reply(...), $audit->replies()),
-            'joints' => array_map(fn (JointRecord $joint): array => $this->joint($joint, $cards[$joint->joint->id] ?? []), $joints),
+            'joints' => array_merge([], ...array_map(fn (JointRecord $joint): array => [
+                $this->joint($joint, $cards[$joint->joint->id] ?? []), ...array_map(fn (JointRecord $then): array => $this->joint($then, []), array_reverse($before[$joint->joint->id] ?? [])),
+            ], $joints)),
             'aside' => AsideLines::of($subject),
         ];
     }
@@ -98,6 +101,7 @@ final readonly class BuildSheet
             'scanned' => $record->scanned,
             'stayed' => $record->stayed === null ? null : ['id' => $record->stayed->id, 'title' => $record->stayed->numbered()],
             'cards' => $cards,
+            'opened' => $record->run?->run->opened_at === null ? null : ['at' => $record->run->run->opened_at->toIso8601ZuluString(), 'why' => (string) $record->run->run->opened_why],
             'run' => null,
             'faults' => FaultLines::of($record),
             'noticed' => [],

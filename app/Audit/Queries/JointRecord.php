@@ -62,6 +62,29 @@ final readonly class JointRecord
         }, self::ownOf($subject));
     }
 
+    /**
+     * What was done at a joint of this build before it was opened again: it holds nothing any more, and stays on record.
+     *
+     * @return array<string, list<self>> by joint, the oldest first
+     */
+    public static function beforeOpening(Subject $subject): array
+    {
+        $opened = Run::query()->where('subject', $subject->id)->whereNotNull('opened_at')->orderBy('opened_at')->get();
+        $joints = $opened->isEmpty() ? collect() : Joint::query()->findMany($opened->pluck('joint')->all())->keyBy('id');
+        $records = [];
+        foreach ($opened as $run) {
+            $read = self::procedureOf($run->revision, $run->plan_hash);
+            $records[$run->joint][] = new self($joints[$run->joint], $read, self::read($run, $read, true), $run->option, null, false);
+        }
+
+        return $records;
+    }
+
+    private static function procedureOf(string $revision, string $plan): ReadProcedure
+    {
+        return new ReadProcedure(StoredRevision::query()->findOrFail($revision), Procedures::revision($revision), Procedures::document($revision), Procedures::plan($plan));
+    }
+
     /** @return list<self> what this build itself says of each */
     private static function ownOf(Subject $subject): array
     {
@@ -120,8 +143,7 @@ final readonly class JointRecord
         if ($revisionId === null || ($given === null && $scanned)) {
             return new self($joint, null, null, $hardware, $without, $scanned);
         }
-        $plan = Procedures::plan($given->plan_hash ?? (string) $inForce?->plan_hash);
-        $read = new ReadProcedure(StoredRevision::query()->findOrFail($revisionId), Procedures::revision($revisionId), Procedures::document($revisionId), $plan);
+        $read = self::procedureOf($revisionId, $given->plan_hash ?? (string) $inForce?->plan_hash);
 
         return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $hardware, $without, $scanned);
     }

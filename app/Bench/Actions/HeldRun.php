@@ -15,8 +15,8 @@ final class HeldRun
     /** @throws Refused when the run is finished, or held elsewhere */
     public static function check(RunContext $context, BenchCommand $command): void
     {
-        if ($context->run->finished_at !== null) {
-            throw new Refused(ProblemType::RunClosed, 'The run is finished.', 409);
+        if (! $context->run->isOpen()) {
+            throw new Refused(ProblemType::RunClosed, $context->run->opened_at === null ? 'The run is finished.' : 'The joint was opened again; another run comes after this one.', 409);
         }
         if ($context->run->device !== $command->device || $context->run->person !== $command->person) {
             throw new Refused(ProblemType::RunHeld, 'This run is open at another bench or in other hands. Take it over to go on here.', 409);

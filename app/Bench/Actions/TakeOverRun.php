@@ -21,7 +21,7 @@ final readonly class TakeOverRun
     {
         $this->recorder->record($command, 'run_taken_over', $runId, function () use ($runId): array {
             $context = RunContext::get($runId);
-            if ($context->run->finished_at !== null) {
+            if (! $context->run->isOpen()) {
                 throw new Refused(ProblemType::RunClosed, 'The run is finished; there is nothing to take over.', 409);
             }
 

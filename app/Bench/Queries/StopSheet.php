@@ -109,7 +109,7 @@ final readonly class StopSheet
     {
         $rows = DB::table('runs')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('joints', 'joints.id', '=', 'runs.joint')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
             ->leftJoin('people', 'people.id', '=', 'runs.person')->leftJoin('devices', 'devices.id', '=', 'runs.device')
-            ->whereIn('runs.id', $this->things->runs($what, $key))->whereNull('runs.finished_at')->where('subjects.state', BuildState::Open->value)->orderBy('runs.begun_at')
+            ->whereIn('runs.id', $this->things->runs($what, $key))->whereNull('runs.finished_at')->whereNull('runs.opened_at')->where('subjects.state', BuildState::Open->value)->orderBy('runs.begun_at')
             ->get(['runs.id', 'runs.device', 'subjects.id AS build', 'serial', 'build_number', 'joints.name AS joint', 'people.name AS person', 'devices.name AS bench', 'done', 'all_steps', 'phase']);
         $after = $stop === null ? collect() : DB::table('findings')->whereIn('run', $rows->pluck('id'))->whereIn('kind', array_column(self::AFTER, 'value'))->where('raised_at', '>=', $stop->stopped_at->format('Y-m-d H:i:s.u'))->groupBy('run')->selectRaw('run, COUNT(*) AS n')->pluck('n', 'run');
         $seen = $stop === null ? [] : DB::table('stop_seen')->where('stop', $stop->id)->pluck('device')->all();

@@ -13,6 +13,7 @@ use App\Library\Models\Joint;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
 use App\People\Models\Person;
+use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\StopsInForce;
 use App\Record\StopWhat;
@@ -48,7 +49,15 @@ final class JointStrip
     {
         $strip = $this->ofAll(collect([$subject]))[$subject->id];
 
-        return array_map(fn (array $joint): array => ['map' => $this->maps()[$joint['drawn'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
+        $opened = Run::query()->where('subject', $subject->id)->whereNotNull('opened_at')->orderBy('opened_at')->get()->keyBy('joint');
+
+        return array_map(fn (array $joint): array => ['opened' => self::opened($opened->get($joint['id'])), 'map' => $this->maps()[$joint['drawn'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
+    }
+
+    /** @return array{at: string, why: string}|null that it came apart again after it was worked here */
+    private static function opened(?Run $run): ?array
+    {
+        return $run?->opened_at === null ? null : ['at' => $run->opened_at->toIso8601ZuluString(), 'why' => (string) $run->opened_why];
     }
 
     /**
@@ -166,7 +175,7 @@ final class JointStrip
 
         return [
             'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'in_force' => $only['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
-            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null, 'stop' => null,
+            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null, 'stop' => null, 'opened' => null,
         ];
     }
 

@@ -16,7 +16,7 @@ final class OpenRuns
     /** @return list<string> the engines, in words */
     public static function with(string $tool): array
     {
-        $subjects = Run::query()->whereNull('finished_at')->pluck('subject', 'id')->mapWithKeys(fn (string $subject, string $run): array => [RunHistory::stream($run) => $subject]);
+        $subjects = Run::query()->whereNull('finished_at')->whereNull('opened_at')->pluck('subject', 'id')->mapWithKeys(fn (string $subject, string $run): array => [RunHistory::stream($run) => $subject]);
         $held = [];
         foreach ($subjects->keys()->chunk(500) as $streams) {
             $taken = DB::table('ledger_entries')->whereIn('stream', $streams->all())->where('type', 'tool_taken')->where('standing', 'applied')->orderBy('stream')->orderBy('seq')->get(['stream', 'body', 'leaf_hash']);

@@ -22,7 +22,7 @@ final class BuildsUnderRevision
     public static function of(string $revision, Plan $by): array
     {
         $steps = array_combine(array_map(fn (Step $s): string => $s->id, $by->steps), $by->steps);
-        $runs = Run::query()->where('revision', $revision)->get();
+        $runs = Run::query()->where('revision', $revision)->whereNull('opened_at')->get();
         $subjects = Subject::query()->whereKey($runs->pluck('subject')->all())->get()->keyBy('id');
         $live = Result::query()->where('status', AttemptStatus::Live->value);
         $live->getQuery()->whereIn('run', $runs->modelKeys());

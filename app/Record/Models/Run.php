@@ -22,11 +22,19 @@ use Carbon\CarbonImmutable;
  * @property string $device
  * @property CarbonImmutable $begun_at
  * @property CarbonImmutable|null $finished_at
+ * @property CarbonImmutable|null $opened_at the joint was opened again: another run comes after this one
+ * @property string|null $opened_why
  */
 final class Run extends Row
 {
     protected $table = 'runs';
 
+    /** Neither signed nor opened again: work in it may go on. */
+    public function isOpen(): bool
+    {
+        return $this->finished_at === null && $this->opened_at === null;
+    }
+
     /** @var array<string, string> */
-    protected $casts = ['begun_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime'];
+    protected $casts = ['begun_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime'];
 }

@@ -44,8 +44,8 @@ final readonly class BenchView
             'call' => $call->toArray(), 'tools' => $this->tools($call),
             'done' => array_sum(array_column($rounds, 'done')), 'all' => count($this->run->plan->steps), 'rounds' => $rounds,
             'marks' => $this->marks($call), 'last' => $this->last(), 'wet' => $this->wet(),
-            'put_off' => $this->putOff(), 'blocks' => $advice->nextStep($ways) === null && ! $this->state->finished ? $this->run->whyNotFinish() : [],
-            'card' => $this->run->paper->card(), 'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->state->finished, 'last_seq' => $this->state->lastSeq(),
+            'put_off' => $this->putOff(), 'blocks' => $advice->nextStep($ways) === null && ! $this->run->isFinished() ? $this->run->whyNotFinish() : [],
+            'card' => $this->run->paper->card(), 'parked' => $this->run->state->run()->is === RunPhase::Parked, 'finished' => $this->run->isFinished(), 'last_seq' => $this->state->lastSeq(),
             'next_step' => $advice->nextStep($ways), 'stopped_at' => $this->run->stoppedAt(),
         ];
     }

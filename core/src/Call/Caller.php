@@ -8,6 +8,7 @@ use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Run\Advice;
 use Tekkal\Core\Run\NextAction;
 use Tekkal\Core\Run\RunFold;
+use Tekkal\Core\Run\RunPhase;
 use Tekkal\Core\Run\StepBook;
 use Tekkal\Core\Run\ToolUse;
 
@@ -50,7 +51,7 @@ final readonly class Caller
         $here = array_values(array_filter($ways, fn (NextAction $w): bool => ! in_array($w->do, self::FOR_THE_LEAD, true)));
         $way = $here[0] ?? $ways[0] ?? null;
         if ($way === null) {
-            return new Call(CallKind::Finished, 'Finished');
+            return $this->run->state->run()->is === RunPhase::Opened ? (new Call(CallKind::Finished, 'Opened again'))->with(['act' => 'opened']) : new Call(CallKind::Finished, 'Finished');
         }
         $stop = $this->stops->toArray();
         $call = $this->by($way)->with($stop === null || in_array($way->do, ['step', 'set_tool', 'read_setting'], true) ? [] : ['stop' => $stop]);

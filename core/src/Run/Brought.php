@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
+use Tekkal\Core\Document\Consumable;
 use Tekkal\Core\Document\Reuse;
 use Tekkal\Core\Plan\Plan;
 
@@ -35,6 +36,25 @@ final class Brought
         }
 
         return $brought;
+    }
+
+    /**
+     * What it costs to open a joint that was worked: fasteners that have had their one tightening, and gaskets that are set.
+     *
+     * @return array{fasteners: list<array{name: string, count: int}>, gaskets: list<string>}
+     */
+    public static function lost(RunFold $was): array
+    {
+        $fasteners = [];
+        foreach (array_keys($was->plan->positions) as $position) {
+            $type = $was->plan->fastenerAt((string) $position);
+            if ($type !== null && $was->fasteners->isUsedUp((string) $position)) {
+                $fasteners[$type->name] = ($fasteners[$type->name] ?? 0) + 1;
+            }
+        }
+        $gaskets = array_filter($was->plan->consumables, fn (Consumable $c): bool => $was->fasteners->isCrushed($c->key));
+
+        return ['fasteners' => array_map(fn (string $name, int $n): array => ['name' => $name, 'count' => $n], array_keys($fasteners), array_values($fasteners)), 'gaskets' => array_values(array_map(fn (Consumable $c): string => $c->name, $gaskets))];
     }
 
     private static function comesBack(Thing $bolt, Plan $now): bool

@@ -21,6 +21,7 @@ use Tekkal\Core\Run\Event\FreeLengthMeasured;
 use Tekkal\Core\Run\Event\GasketReplaced;
 use Tekkal\Core\Run\Event\IdentityRead;
 use Tekkal\Core\Run\Event\Interrupted;
+use Tekkal\Core\Run\Event\JointOpened;
 use Tekkal\Core\Run\Event\Locked;
 use Tekkal\Core\Run\Event\Marked;
 use Tekkal\Core\Run\Event\PaperBegun;
@@ -60,6 +61,7 @@ final readonly class Circumstances
             $event instanceof Interrupted => $this->does(new RunIs(RunPhase::Interrupted, $event->step ?? $this->run->nextStep()?->id)),
             $event instanceof Locked => $this->does(new RunIs(RunPhase::Locked, $this->run->nextStep()?->id)),
             $event instanceof Parked => $this->does(new RunIs(RunPhase::Parked, $this->run->nextStep()?->id)),
+            $event instanceof JointOpened => $this->does(new RunIs(RunPhase::Opened)),
             $event instanceof Resumed => $this->resumed($event),
             default => $this->atPlaces($event),
         };

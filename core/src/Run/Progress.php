@@ -24,7 +24,8 @@ final readonly class Progress
             $rounds[$step->stage]['all']++;
             $rounds[$step->stage]['done'] += $state->status($step->id) === StepStatus::Done ? 1 : 0;
         }
-        $stopped = $this->run->stoppedAt();
+        // Nothing is waited for where the joint was opened again.
+        $stopped = $this->run->isFinished() ? null : $this->run->stoppedAt();
 
         return [
             'done' => array_sum(array_column($rounds, 'done')), 'all' => count($this->run->plan->steps), 'finished' => $state->finished,

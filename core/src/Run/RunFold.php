@@ -13,6 +13,7 @@ use Tekkal\Core\Run\Effect\Became;
 use Tekkal\Core\Run\Event\Event;
 use Tekkal\Core\Run\Event\FinalLook;
 use Tekkal\Core\Run\Event\IdentityRead;
+use Tekkal\Core\Run\Event\JointOpened;
 use Tekkal\Core\Run\Event\ReadingWithdrawn;
 use Tekkal\Core\Run\Event\ResultEvent;
 use Tekkal\Core\Run\Event\RoundAttested;
@@ -100,7 +101,7 @@ final class RunFold
     {
         $aside = $around->aside ?? $this->whyAside($event);
         $this->emission->begin($event->stamp, $around->seq ?? $this->state->seq() + 1);
-        $dried = $aside === null ? $this->expiry->due($this->paper->clockOf($event->stamp)) : [];
+        $dried = $aside === null && ! $event instanceof JointOpened ? $this->expiry->due($this->paper->clockOf($event->stamp)) : [];
         $reason = $aside ?? $this->happened($event, $around);
         $reason === null ? null : $this->aside->take($event, $reason);
         $this->expiry->announce($dried);
@@ -261,9 +262,10 @@ final class RunFold
         return $this->state->hands()?->partner !== null;
     }
 
+    /** Signed, or opened again: nothing more is done in it. */
     public function isFinished(): bool
     {
-        return $this->state->run()->is === RunPhase::Finished;
+        return $this->state->run()->is->isClosed();
     }
 
     /** Before anything is asked of what it says: is the run one that it can belong to? */
@@ -276,6 +278,7 @@ final class RunFold
             $begins => $held === null ? null : SetAsideReason::RunAlreadyBegun,
             $held === null => SetAsideReason::RunNotBegun,
             $event->stamp->id !== null && $this->state->hasSeen($event->stamp->id) => SetAsideReason::AlreadyCounted,
+            $event instanceof JointOpened => $this->state->run()->is === RunPhase::Opened ? SetAsideReason::RunClosed : null,
             $this->isFinished() => SetAsideReason::RunClosed,
             $device !== null && $device !== $held->device && ! $event instanceof RunTakenOver && ! $event instanceof SecondLook => SetAsideReason::OtherDeviceHolds,
             default => null,

@@ -12,4 +12,12 @@ enum RunPhase: string
     case Locked = 'locked';
     case Parked = 'parked';
     case Finished = 'finished';
+    /** The joint was opened again: another run comes after it. */
+    case Opened = 'opened';
+
+    /** Does nothing more happen in it? */
+    public function isClosed(): bool
+    {
+        return $this === self::Finished || $this === self::Opened;
+    }
 }

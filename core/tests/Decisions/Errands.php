@@ -40,6 +40,7 @@ final class Errands
             'round-miscounted' => self::roundMiscounted(...),
             'setting-moved' => self::settingMoved(...),
             'pairs-marked-as-they-go' => self::pairsMarkedAsTheyGo(...),
+            'opened-again' => self::openedAgain(...),
             'after-the-end' => self::afterTheEnd(...),
             ...Mishaps::all(),
             'what-else-happens' => self::whatElseHappens(...),
@@ -274,6 +275,18 @@ final class Errands
         $bench->does('restarted', ['scope' => 'part', 'key' => 'sump']);
 
         return self::toTheEnd($bench);
+    }
+
+    /** In the middle of an angle; what is pulled after it, and a second word, move nothing. */
+    private static function openedAgain(): Bench
+    {
+        $bench = (new Bench('04-head-two-sizes'))->round('snug_large');
+        $bench->strokes('turn_large:a2:1', '150°');
+        $bench->does('joint_opened', ['reason' => 'The value was wrong', 'device' => null], 'lead');
+        $bench->strokes('turn_large:b2:1', '150°');
+        $bench->does('joint_opened', ['reason' => 'Once more', 'device' => null], 'lead');
+
+        return $bench;
     }
 
     private static function wrenchDroppedDidAnother(): Bench

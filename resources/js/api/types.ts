@@ -272,6 +272,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/builds/{build}/joints/{joint}/opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What it costs to open a joint again */
+        get: operations["builds.opening"];
+        put?: never;
+        /** A joint that was worked in this build is opened again, with what rests on it */
+        post: operations["builds.openAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/stops": {
         parameters: {
             query?: never;
@@ -3225,6 +3243,11 @@ export interface components {
                 id: string;
                 title: string;
             } | null;
+            /** @description What was done before the joint was opened again: it holds nothing any more */
+            opened: {
+                at: string;
+                why: string;
+            } | null;
             /** @description There is a paper of it from before */
             scanned: boolean;
             /** @description job cards on paper that were printed for it */
@@ -3567,6 +3590,20 @@ export interface components {
                 state: "received" | "open" | "finished" | "shipped";
                 joints: string;
                 at: string | null;
+            }[];
+        };
+        Opening: {
+            joints: {
+                name: string;
+                done: number;
+                all: number;
+                finished: boolean;
+                person: string | null;
+                fasteners: {
+                    name: string;
+                    count: number;
+                }[];
+                gaskets: string[];
             }[];
         };
         JobCard: {
@@ -4097,6 +4134,11 @@ export interface components {
             outcomes: components["schemas"]["Outcome"][];
         };
         JointOnStand: {
+            /** @description That it came apart again after it was worked in this build */
+            opened: {
+                at: string;
+                why: string;
+            } | null;
             stop: components["schemas"]["StopInForce"];
             /** Format: uuid */
             id: string;
@@ -5844,6 +5886,7 @@ export type SecondPerson = components['schemas']['SecondPerson'];
 export type Stop = components['schemas']['Stop'];
 export type StopReach = components['schemas']['StopReach'];
 export type StopSheet = components['schemas']['StopSheet'];
+export type Opening = components['schemas']['Opening'];
 export type JobCard = components['schemas']['JobCard'];
 export type WorkTime = components['schemas']['WorkTime'];
 export type LeftRun = components['schemas']['LeftRun'];
@@ -6407,6 +6450,58 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RunSheet"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What comes apart with it, and what has had its one tightening */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opening"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.openAgain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is open */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };

@@ -56,6 +56,7 @@ final class EventTypes
         RunBegun::class,
         RunTakenOver::class,
         RunFinished::class,
+        JointOpened::class,
         SecondPersonJoined::class,
         ReadingWithdrawn::class,
         Disposed::class,

@@ -15,7 +15,7 @@ type Props = { build: string; joint: AuditJoint; picked: string | null; onPick: 
 /** One joint as evidence: its map with the marks, a plot of the round, what happened at one bolt, and every result. */
 export function JointEvidence({ build, joint, picked, onPick }: Props) {
   return (
-    <section aria-label={joint.name}>
+    <section aria-label={joint.opened === null ? joint.name : `${joint.name}, before it was opened again`}>
       <div className="flex items-baseline justify-between gap-5">
         <h2 className="text-xl">
           {joint.name}
@@ -32,6 +32,7 @@ export function JointEvidence({ build, joint, picked, onPick }: Props) {
           , left it. What stands here is of that record.
         </p>
       )}
+      <Opened joint={joint} />
       {joint.permits.map((p) => (
         <PermitLine key={p.code} permit={p} />
       ))}
@@ -40,6 +41,17 @@ export function JointEvidence({ build, joint, picked, onPick }: Props) {
       ))}
       {joint.run === null ? <Unrecorded joint={joint} build={build} /> : <Worked joint={joint} run={joint.run} picked={picked} onPick={onPick} />}
     </section>
+  );
+}
+
+/** What was done before it came apart again: on record for ever, and none of it holds the engine together. */
+function Opened({ joint: { opened } }: { joint: AuditJoint }) {
+  const zone = useZone();
+  if (opened === null) return null;
+  return (
+    <p className="mt-1 border-l-8 border-paint py-0.5 pl-4">
+      <b>Before it was opened again</b>, {dayAndTime(opened.at, zone)}: {opened.why} <span className="text-soft">None of this holds the joint any more.</span>
+    </p>
   );
 }
 

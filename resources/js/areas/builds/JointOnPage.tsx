@@ -11,6 +11,7 @@ import { StopWord } from '@/ui/StopWord';
 import { GivePanel } from './GivePanel';
 import { Hardware } from './Hardware';
 import { OnPaper } from './OnPaper';
+import { OpenAgainPanel } from './OpenAgainPanel';
 import { PaperPanel } from './PaperPanel';
 import { jointSentence } from './jointSentence';
 import { paperOf, takeBackJob, takeBackPaper, useBuildCommand } from './queries';
@@ -50,7 +51,7 @@ export function JointOnPage({ build, joint, cards }: Props) {
               {m.at !== '' && `: ${m.at}`}
             </p>
           ))}
-          <FoundOpen joint={joint} />
+          <Opened joint={joint} />
           {joint.stop === null && <LeftWords joint={joint} />}
           <Outside build={build} joint={joint} />
           <Rounds joint={joint} />
@@ -85,6 +86,27 @@ function LeftWords({ joint }: { joint: JointOnStand }) {
       <blockquote className="text-lg break-words">{left.says}</blockquote>
       <figcaption className="text-soft">{dayAndTime(left.at, zone)}</figcaption>
     </figure>
+  );
+}
+
+/** What is known of its having come apart. */
+function Opened({ joint }: { joint: JointOnStand }) {
+  return (
+    <>
+      <FoundOpen joint={joint} />
+      <OpenedAgain joint={joint} />
+    </>
+  );
+}
+
+/** That it came apart after it was worked here: what was done then stands in the audit. */
+function OpenedAgain({ joint: { opened } }: { joint: JointOnStand }) {
+  const zone = useZone();
+  if (opened === null) return null;
+  return (
+    <p className="border-l-8 border-paint py-0.5 pl-4">
+      <b className="font-semibold">Opened again</b> on {dayAndTime(opened.at, zone)}: {opened.why}
+    </p>
   );
 }
 
@@ -136,7 +158,7 @@ function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
 /** Who works at it: given out, or taken back before it is begun; or that it was done before. */
 function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
   const takeBack = useBuildCommand(() => takeBackJob(joint.given?.id ?? ''));
-  const [panel, setPanel] = useState<'give' | 'paper' | null>(null);
+  const [panel, setPanel] = useState<'give' | 'paper' | 'open' | null>(null);
   const may = useMay();
   const mayGive = may('give-work') && build.state === 'open';
   const nobodys = joint.given === null && !STAYS.includes(joint.outside?.kind ?? '');
@@ -155,8 +177,10 @@ function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
             Take it back
           </Button>
         )}
+        {mayGive && joint.run !== null && <Button onClick={() => setPanel('open')}>It is opened again</Button>}
       </div>
       <Refusal of={takeBack} className="mt-2" />
+      {panel === 'open' && <OpenAgainPanel build={build} joint={joint} onClose={() => setPanel(null)} />}
       {panel === 'give' && <GivePanel build={build} joint={joint} onClose={() => setPanel(null)} />}
       {panel === 'paper' && <PaperPanel build={build} joint={joint} onClose={() => setPanel(null)} />}
     </div>

@@ -158,3 +158,15 @@ export function callOffBuild(build: string, reason: string) {
 }
 
 export const STATE_WORDS: Record<BuildState, string> = { received: 'come in', open: 'on a stand', finished: 'finished', shipped: 'shipped' };
+
+/** What comes apart with a joint that is opened again, and what it costs. */
+export function useOpening(build: string, joint: string) {
+  return useQuery({
+    queryKey: [...BUILDS, build, 'opening', joint],
+    queryFn: () => answerOf(api.GET('/builds/{build}/joints/{joint}/opening', { params: { path: { build, joint } } })),
+    gcTime: 0,
+  });
+}
+
+export const openAgain = (build: string, joint: string, reason: string) =>
+  answerOf(api.POST('/builds/{build}/joints/{joint}/opening', { params: { path: { build, joint } }, body: { reason } }));

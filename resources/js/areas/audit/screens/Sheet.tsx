@@ -22,7 +22,7 @@ export function Sheet() {
 type Picked = { joint: string; position: string };
 
 function Page({ sheet }: { sheet: BuildSheet }) {
-  const running = sheet.joints.find((joint) => joint.run !== null && !joint.run.finished)?.run ?? null;
+  const running = sheet.joints.find((joint) => joint.run !== null && !joint.run.finished && joint.opened === null)?.run ?? null;
   useLive(running?.id ?? null, running?.last_seq ?? 0, SHEET(sheet.id));
   const [picked, setPicked] = useState<Picked | null>(null);
   return (
@@ -37,7 +37,7 @@ function Page({ sheet }: { sheet: BuildSheet }) {
             .sort((a, b) => Number(a.without !== null) - Number(b.without !== null))
             .map((joint) => (
               <JointEvidence
-                key={joint.id}
+                key={joint.id + (joint.opened?.at ?? '')}
                 build={sheet.id}
                 joint={joint}
                 picked={picked?.joint === joint.name ? picked.position : null}
