@@ -27,4 +27,5 @@ enum ChallengeKind: string
     case OrderWarps = 'order_warps';
     case TooLow = 'too_low';
     case HoleTooLarge = 'hole_too_large';
+    case TypedWindow = 'typed_window';
 }

@@ -49,6 +49,11 @@ final class RoundsTest extends TestCase
         yield 'a whole circle in neighbour order' => ['05-flywheel-verified', fn (array $d): array => self::around($d), ChallengeKind::OrderWarps, 'Each is followed by its neighbour'];
         yield 'an order that begins at the end of a head' => ['04-head-two-sizes', fn (array $d): array => self::ordered($d, reverse: true), ChallengeKind::OrderWarps, 'It is tightened from an end'];
         yield 'loosening from the middle' => ['04-head-two-sizes', fn (array $d): array => self::loosened($d), ChallengeKind::OrderWarps, 'It is loosened from the middle outwards'];
+        yield 'a window typed by hand in the name of a standard' => ['04-head-two-sizes', function (array $d): array {
+            $d['stages'][0]['targets'][0] = array_diff_key($d['stages'][0]['targets'][0], ['window_standard' => 0]) + ['low' => '20 lbf·ft', 'high' => '24 lbf·ft', 'window_source' => 'ord'];
+
+            return $d;
+        }, ChallengeKind::TypedWindow, 'says how far from a target and not from where to where'];
         yield 'a hole wider than what is to bear on it' => ['04-head-two-sizes', $with(['fasteners' => [['geometry' => ['bearing_diameter' => '11 mm', 'hole_diameter' => '12 mm']]]]), ChallengeKind::HoleTooLarge, 'does not bear on a hole'];
     }
 
