@@ -28,4 +28,5 @@ enum ChallengeKind: string
     case TooLow = 'too_low';
     case HoleTooLarge = 'hole_too_large';
     case TypedWindow = 'typed_window';
+    case OverOutline = 'over_outline';
 }

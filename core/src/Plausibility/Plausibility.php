@@ -111,7 +111,7 @@ final class Plausibility
         $look->units($toolUnit);
         array_map($look->sister(...), $sisters);
 
-        return [...$look->challenges, ...Fasteners::of($document), ...Windows::of($document), ...Rounds::of($revision)];
+        return [...$look->challenges, ...Fasteners::of($document), ...Windows::of($document), ...Outline::of($document), ...Rounds::of($revision)];
     }
 
     private function stage(Stage $stage, int $at, ?Written $graduation): void

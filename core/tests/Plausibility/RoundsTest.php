@@ -54,6 +54,8 @@ final class RoundsTest extends TestCase
 
             return $d;
         }, ChallengeKind::TypedWindow, 'says how far from a target and not from where to where'];
+        yield 'a part drawn over the edge of its map' => ['04-head-two-sizes', $with(['map' => ['width' => '180']]), ChallengeKind::OverOutline, 'Drawn over the edge of its map (180 × 100 mm): head'];
+        yield 'a head drawn over it' => ['04-head-two-sizes', $with(['map' => ['positions' => [['x' => '6']]], 'fasteners' => [['across_flats' => '16 mm']]]), ChallengeKind::OverOutline, ': no. 5.'];
         yield 'a hole wider than what is to bear on it' => ['04-head-two-sizes', $with(['fasteners' => [['geometry' => ['bearing_diameter' => '11 mm', 'hole_diameter' => '12 mm']]]]), ChallengeKind::HoleTooLarge, 'does not bear on a hole'];
     }
 

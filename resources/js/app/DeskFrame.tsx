@@ -31,24 +31,24 @@ export function DeskFrame() {
   const zone = useZone();
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="no-print flex h-[52px] items-center gap-6 border-b border-line px-7">
+      <header className="no-print flex min-h-[52px] flex-wrap items-center gap-x-6 border-b border-line px-7 max-xl:py-2 xl:h-[52px]">
         <Link to="/" className="wide text-[22px] font-bold">
           Tekkal
         </Link>
-        <nav aria-label="Places" className="flex h-full items-stretch gap-5">
+        <nav aria-label="Places" className="flex flex-wrap items-stretch gap-x-5 xl:h-full">
           {PLACES.filter((place) => may(place.needs)).map((place) => (
             <NavLink
               key={place.to}
               to={place.to}
               className={({ isActive }) =>
-                `flex items-center border-b-[3px] pt-[3px] ${isActive ? 'border-paint font-semibold' : 'border-transparent text-soft hover:text-ink'}`
+                `flex items-center border-b-[3px] pt-[3px] max-xl:py-1 ${isActive ? 'border-paint font-semibold' : 'border-transparent text-soft hover:text-ink'}`
               }
             >
               {place.name}
             </NavLink>
           ))}
         </nav>
-        <div className="ml-auto flex items-center gap-4">
+        <div className="ml-auto flex flex-wrap items-center justify-end gap-x-4 gap-y-1">
           <Who />
           <Find />
         </div>

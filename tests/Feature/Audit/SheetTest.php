@@ -126,7 +126,9 @@ final class SheetTest extends FeatureTestCase
 
         // 23.5 lbf·ft × 1.3558179483314004 N·m (NIST SP 811) = 31.86…, shown with as many decimals as were read.
         self::assertSame(["23.5\u{A0}lbf·ft", "31.9\u{A0}N·m", "30–34\u{A0}N·m", 'in', 'measured'], [$attempt['given'], $attempt['in_base'], $line['window'], $attempt['word'], $attempt['evidence_words']]);
-        self::assertSame(['Tarn TN3 workshop book, p. 61', 'Fenmoor window standard FW-02, p. 2'], [$line['target_from'], $line['window_from']]);
+        self::assertSame(['Tarn TN3 workshop book, p. 61', 'Tarn TN3 workshop book, p. 61'], [$line['target_from'], $line['window_from']], 'a range is as it is printed');
+        $turn = $this->sheet()['joints'][0]['lines'][8];
+        self::assertSame(['turn', 'Tarn TN3 workshop book, p. 61', 'Fenmoor window standard FW-02, p. 2'], [$turn['kind'], $turn['target_from'], $turn['window_from']], 'the window of a bare angle is the shop’s');
         self::assertSame(['Rafe Ondling', 'TW-07', '1 November 2025, due 1 May 2026'], [$attempt['person'], $attempt['tool'], $attempt['calibration']]);
         self::assertSame('A', $this->sheet()['joints'][0]['revision']['letter']);
     }

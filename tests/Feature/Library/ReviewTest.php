@@ -99,7 +99,7 @@ final class ReviewTest extends FeatureTestCase
     public function test_a_window_rests_on_a_standard_that_is_signed_and_says_the_same(): void
     {
         $document = World::document();
-        $document['window_standards'] = [['key' => 'w', 'quantity' => 'torque', 'tolerance' => '4 %', 'source' => $document['sources'][0]['key'], 'record' => 'FW-09-T']];
+        $document['window_standards'] = [...$document['window_standards'], ['key' => 'w', 'quantity' => 'torque', 'tolerance' => '4 %', 'source' => $document['sources'][0]['key'], 'record' => 'FW-09-T']];
         $document['stages'][0]['targets'] = array_map(fn (array $t): array => array_diff_key($t, array_flip(['low', 'high', 'tolerance', 'window_source'])) + ['window_standard' => 'w'], $document['stages'][0]['targets']);
         $draft = app(SubmitRevision::class)($this->world->procedure, $document, $this->world->person('lead'));
         $this->assertWhyNot($draft, 'The window standard FW-09-T is not in the register.');

@@ -99,6 +99,10 @@ final class LivesTest extends FeatureTestCase
         $facts = ['variant', 'order_number', 'core', 'received_on', 'due_on', 'machining', 'waits_for', 'note'];
         $added = [...$facts, 'option', 'risk_class', 'n', 'type', 'stage', 'stage_kind', 'position', 'setting', 'target', 'low', 'high', 'window_of'];
 
-        return array_diff_key($row, array_flip([...$added, ...$table === 'results' ? ['joint', 'received_at'] : []]));
+        return array_diff_key($row, array_flip([...$added, ...match ($table) {
+            'results' => ['joint', 'received_at'],
+            'runs' => ['opened_at', 'opened_why'],
+            default => [],
+        }]));
     }
 }

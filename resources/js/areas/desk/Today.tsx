@@ -57,7 +57,7 @@ function Kind({ beside, needs, page, fold }: KindProps) {
   if (needs.length === 0) return null;
   const shown = fold && !all ? needs.slice(0, AT_ONCE) : needs;
   return (
-    <section aria-label={beside.join(' ')} className="grid grid-cols-[7.4rem_minmax(0,1fr)] border-b border-line">
+    <section aria-label={beside.join(' ')} className="grid border-b border-line md:grid-cols-[7.4rem_minmax(0,1fr)] max-md:pt-2">
       <h2 className="py-4 text-[15px] leading-[1.15rem] font-normal text-soft">
         {beside[0]}
         <br />
@@ -83,10 +83,10 @@ function Kind({ beside, needs, page, fold }: KindProps) {
 function Line({ need, main, metal }: { need: Need; main: boolean; metal: boolean }) {
   return (
     <li
-      className={`grid min-h-[76px] ${metal ? 'grid-cols-[10.5rem_minmax(0,1fr)_auto]' : 'grid-cols-[minmax(0,1fr)_auto]'} items-center gap-x-6 border-b border-hair py-2.5 last:border-b-0`}
+      className={`grid min-h-[76px] ${metal ? 'lg:grid-cols-[10.5rem_minmax(0,1fr)_auto]' : ''} grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 border-b border-hair py-2.5 last:border-b-0`}
     >
       {metal && (
-        <div className="h-14">
+        <div className="h-14 max-lg:hidden">
           {need.joint && <JointMap sketch={need.joint.map} marks={need.joint.marks} detail="small" label={`The joint: ${need.title}`} />}
         </div>
       )}

@@ -93,7 +93,7 @@ function byDue(a: Stand, b: Stand): number {
 function Row({ name, stands, maps }: { name: string; stands: Stand[]; maps: Stands['maps'] }) {
   if (stands.length === 0) return null;
   return (
-    <section aria-label={name} className="grid grid-cols-[7rem_minmax(0,1fr)] border-t border-hair py-3">
+    <section aria-label={name} className="grid gap-y-2 border-t border-hair py-3 md:grid-cols-[7rem_minmax(0,1fr)]">
       <h2 className="text-[15px] leading-tight font-semibold">
         {name}
         <span className="block font-normal text-soft">{stands.length}</span>

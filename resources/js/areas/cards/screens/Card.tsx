@@ -49,7 +49,7 @@ function Head({ card, onPanel }: HeadProps) {
   const zone = useZone();
   return (
     <header>
-      <div className="flex items-end justify-between gap-6">
+      <div className="flex flex-wrap items-end justify-between gap-6">
         <div>
           <p className="text-soft">Job card</p>
           <h1 className="wide text-[32px] font-bold">{card.number}</h1>

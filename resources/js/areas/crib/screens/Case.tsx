@@ -37,7 +37,7 @@ function Sheet({ sheet }: { sheet: CaseSheet }) {
         <p className="px-7 py-6 text-soft">No result of this tool falls into that time. The case can be closed.</p>
       )}
       {sheet.engines.length > 0 && (
-        <div className="px-7">
+        <div className="overflow-x-auto px-7 [&>*]:min-w-[60rem]">
           <div className="grid grid-cols-[9rem_1fr_21rem_14rem] gap-6 border-b border-line py-1.5 text-sm text-soft">
             <span>joint</span>
             <span>what the tool did there</span>

@@ -65,7 +65,7 @@ type HeadProps = { data: Tools; params: URLSearchParams; put: (name: string, val
 
 function Head({ data, params, put, chosen, onDone }: HeadProps) {
   return (
-    <div className="flex items-end gap-4">
+    <div className="flex flex-wrap items-end gap-4">
       <h1 className="mr-2 pb-1 text-2xl">Tools</h1>
       <Select className="w-52" label="Show" value={params.get('show') ?? 'all'} options={FILTERS} onValueChange={(v) => put('show', v === 'all' ? null : v)} />
       <label className="block">
