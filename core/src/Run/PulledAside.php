@@ -32,7 +32,7 @@ final readonly class PulledAside
             return;
         }
         if ($reason === SetAsideReason::RunClosed) {
-            $this->emission->emit(new Found(FindingKind::PulledAside, 'It was pulled after the run was closed, so nobody can say what it has now.', array_map(fn (Step $s): string => $s->id, $steps), true));
+            $this->emission->emit(new Found(FindingKind::PulledAside, sprintf('It was pulled after the %s, so nobody can say what it has now.', $this->run->state->run()->is === RunPhase::Opened ? 'joint was opened again' : 'run was finished'), array_map(fn (Step $s): string => $s->id, $steps), true));
 
             return;
         }
