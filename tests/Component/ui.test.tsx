@@ -8,10 +8,13 @@ import { Problem } from '@/lib/problem';
 import { Cell } from '@/ui/Cell';
 import { Field } from '@/ui/Field';
 import { FormPanel } from '@/ui/FormPanel';
+import { JointMap } from '@/ui/JointMap';
+import { Panel } from '@/ui/Panel';
 import { type Hit, ScanField } from '@/ui/ScanField';
 import { ScreenOutlet } from '@/ui/ScreenOutlet';
 import { Select } from '@/ui/Select';
 import { useDrag } from '@/ui/useDrag';
+import { SHEET } from './run-sheet';
 import { inApp } from './server';
 
 function Broken(): never {
@@ -195,3 +198,52 @@ class PointOfScreen {
     return this;
   }
 }
+
+/** A page with a panel that opens a second one in its place, as "More" does. */
+function Panels() {
+  const [open, setOpen] = useState<'more' | 'form' | null>(null);
+  const close = () => setOpen(null);
+  return (
+    <>
+      <button type="button" onClick={() => setOpen('more')}>
+        More
+      </button>
+      <Panel title="More of it" open={open === 'more'} onClose={close}>
+        <button type="button" onClick={() => setOpen('form')}>
+          Retire it
+        </button>
+      </Panel>
+      {open === 'form' && (
+        <Panel title="Retire" open onClose={close}>
+          <input aria-label="Why" autoFocus />
+        </Panel>
+      )}
+    </>
+  );
+}
+
+test('a panel gives the focus back to what had opened it, though another panel lay between', async () => {
+  render(<Panels />);
+  await userEvent.tab();
+  await userEvent.keyboard('{Enter}');
+  await userEvent.keyboard('{Escape}');
+  await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('button', { name: 'More' })));
+  await userEvent.keyboard('{Enter}');
+  await userEvent.click(screen.getByRole('button', { name: 'Retire it' }));
+  expect(document.activeElement).toBe(screen.getByLabelText('Why'));
+  await userEvent.keyboard('{Escape}');
+  await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('button', { name: 'More' })));
+});
+
+test('the bolts of a map are gone through with the arrows and picked with Enter; Tab goes to the one that is picked', async () => {
+  const picked = vi.fn();
+  render(<JointMap sketch={SHEET.sketch} detail="full" label="Main caps" onPick={picked} picked={SHEET.sketch.map.positions[0]?.key ?? null} byKeys />);
+  const bolts = screen.getAllByRole('button');
+  expect(bolts.filter((b) => b.tabIndex === 0)).toHaveLength(1);
+  await userEvent.tab();
+  expect(document.activeElement).toBe(bolts[0]);
+  await userEvent.keyboard('{ArrowRight}');
+  expect(document.activeElement).not.toBe(bolts[0]);
+  await userEvent.keyboard('{Enter}');
+  expect(picked).toHaveBeenCalledWith(document.activeElement?.getAttribute('data-position'), false);
+});

@@ -1,5 +1,6 @@
-import { type MouseEvent, type SVGProps, memo } from 'react';
+import { type KeyboardEvent, type MouseEvent, type SVGProps, memo } from 'react';
 import { type Fastener, type MapPart, type MapPosition, type Mark, type Side, type Sketch, numberPlace } from '@/lib/drawing';
+import { nearest } from '@/lib/nearest';
 import { BoltHead } from './BoltHead';
 import { Front, Walk, Way } from './MapWays';
 import { useDrag } from './useDrag';
@@ -19,6 +20,8 @@ type Props = {
   /** What a screen reader says the picture is. */
   label: string;
   onPick?: (position: string, more: boolean) => void;
+  /** Picked by keys, too: Tab goes to the one that is picked, arrows to its neighbours. A bench has keys of its own. */
+  byKeys?: boolean;
   /** One position, or several. */
   picked?: string | readonly string[] | null;
   /** The way from fastener to fastener, drawn thin. */
@@ -48,9 +51,10 @@ export const JointMap = memo(function JointMap(props: Props) {
   return (
     <svg
       viewBox={`${String(-pad)} ${String(-pad)} ${String(width + 2 * pad)} ${String(height + 2 * pad + (full ? 16 : 0))}`}
-      role="img"
+      role={props.byKeys ? 'group' : 'img'}
       aria-label={label}
       className="block h-full w-full select-none"
+      {...(props.byKeys ? { onKeyDown: (event: KeyboardEvent) => goTo(event, map.positions) } : {})}
     >
       <rect x={0} y={0} width={width} height={height} rx={3} fill="none" stroke="var(--casting-edge)" strokeWidth={full ? 0.8 : 1.4} />
       {full && map.parts.some((p) => p.shape === 'cap') && (
@@ -86,9 +90,17 @@ function Tie({ pair, of: [one, other] }: { pair: Pair; of: (MapPosition | undefi
 }
 
 /** What of the picture belongs to one position. */
-function ofPosition(key: string, { sketch, marks, now, picked, odd, onPick }: Props) {
+function ofPosition(key: string, { sketch, marks, now, picked, odd, onPick, byKeys }: Props) {
   const isPicked = typeof picked === 'string' ? picked === key : (picked?.includes(key) ?? false);
-  return { sketch, mark: marks?.find((m) => m.position === key), isNow: key === now, isPicked, isOdd: odd?.includes(key) ?? false, onPick };
+  return {
+    sketch,
+    mark: marks?.find((m) => m.position === key),
+    isNow: key === now,
+    isPicked,
+    isOdd: odd?.includes(key) ?? false,
+    onPick,
+    tab: byKeys ? isPicked || (!picked && key === sketch.map.positions[0]?.key) : null,
+  };
 }
 
 type PositionProps = {
@@ -100,15 +112,17 @@ type PositionProps = {
   isPicked: boolean;
   isOdd: boolean;
   onPick: Props['onPick'];
+  /** Is it the one that Tab goes to? Null where none is. */
+  tab: boolean | null;
   drag: SVGProps<SVGGElement>;
 };
 
 /** A fastener in its place: what is painted on it, and that it is picked, odd or the one to work at. */
-const Position = memo(function Position({ position: p, sketch, mark, full, isNow, isPicked, isOdd, onPick, drag }: PositionProps) {
+const Position = memo(function Position({ position: p, sketch, mark, full, isNow, isPicked, isOdd, onPick, tab, drag }: PositionProps) {
   const fastener = fastenerAt(sketch, p);
   const picking = onPick ? { onClick: (event: MouseEvent) => onPick(p.key, event.shiftKey), className: 'cursor-pointer' } : {};
   return (
-    <g {...picking} {...drag}>
+    <g {...picking} {...drag} {...(tab === null ? {} : keyed(p, isPicked, tab))}>
       {onPick && full && <circle cx={p.x} cy={p.y} r={20} fill="transparent" />}
       {isPicked && <circle cx={p.x} cy={p.y} r={19} fill="none" stroke="var(--ink)" strokeWidth={1} />}
       {isOdd && <circle cx={p.x} cy={p.y} r={16.5} fill="none" stroke="var(--paint)" strokeWidth={2.2} strokeDasharray="2.4 3.2" />}
@@ -127,6 +141,26 @@ const Position = memo(function Position({ position: p, sketch, mark, full, isNow
     </g>
   );
 });
+
+const keyed = (p: MapPosition, isPicked: boolean, tab: boolean) =>
+  ({ role: 'button', 'aria-label': `Bolt ${p.number}`, 'aria-pressed': isPicked, tabIndex: tab ? 0 : -1, 'data-position': p.key }) as const;
+
+const boltsOf = (one: SVGElement) => [...(one.ownerSVGElement?.querySelectorAll<SVGElement>('[data-position]') ?? [])];
+
+/** An arrow goes to the next one that way; Enter and the space bar pick the one that is stood on. */
+function goTo(event: KeyboardEvent, positions: MapPosition[]): void {
+  const here = event.target instanceof SVGElement ? event.target.closest<SVGElement>('[data-position]') : null;
+  const from = positions.find((p) => p.key === here?.dataset.position);
+  if (!here || !from) return;
+  const next = nearest(from, positions, event.key);
+  if (event.key === 'Enter' || event.key === ' ') here.dispatchEvent(new window.MouseEvent('click', { bubbles: true, shiftKey: event.shiftKey }));
+  else if (next)
+    boltsOf(here)
+      .find((b) => b.dataset.position === next.key)
+      ?.focus();
+  else return;
+  event.preventDefault();
+}
 
 function fastenerAt(sketch: Sketch, position: MapPosition): Fastener | undefined {
   return sketch.fasteners.find((f) => f.key === sketch.groups.find((g) => g.key === position.group)?.fastener);

@@ -133,6 +133,7 @@ function Worked({ joint, run, picked, onPick }: Omit<Props, 'build'> & { run: No
               label={`${joint.name} with the marks that are on it`}
               picked={position}
               onPick={onPick}
+              byKeys
             />
           )}
         </div>

@@ -75,7 +75,11 @@ function Result({ line, attempt: a, round, picked, onPick }: ResultProps) {
   return (
     <tr onClick={onPick} className={`h-9 cursor-pointer border-b border-hair ${picked ? 'bg-sheet' : ''} ${live ? '' : 'text-soft'}`}>
       <td>{round}</td>
-      <td className="pr-5 text-right font-semibold">{line.number ?? line.target ?? line.kind}</td>
+      <td className="pr-5 text-right font-semibold">
+        <button type="button" aria-pressed={picked} className="font-semibold">
+          {line.number ?? line.target ?? line.kind}
+        </button>
+      </td>
       <td className={`text-right ${live ? 'font-semibold' : 'line-through'}`}>{a.given ?? '–'}</td>
       <td className="pr-6 text-right">{a.in_base ?? '–'}</td>
       <td title={`target: ${line.target_from ?? '–'}; window: ${line.window_from ?? '–'}`}>{line.window}</td>
