@@ -8,7 +8,7 @@
 <title>{{ $tool->code }}, calibration of {{ $on }}</title>
 <style>
   @page { margin: 13mm 14mm 16mm; }
-  body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.5pt; color: #111; }
+  body { font-family: Archivo, 'DejaVu Sans', sans-serif; font-size: 8.5pt; color: #111; }
   h1 { font-size: 21pt; margin: 0; }
   h2 { font-size: 10.5pt; margin: 11pt 0 3pt; border-bottom: 0.6pt solid #111; }
   table { width: 100%; border-collapse: collapse; }

@@ -5,7 +5,7 @@
 <title>Letters of case {{ $case['number'] }}</title>
 <style>
   @page { margin: 20mm 20mm 18mm; }
-  body { font-family: 'DejaVu Sans', sans-serif; font-size: 10pt; color: #111; line-height: 1.45; }
+  body { font-family: Archivo, 'DejaVu Sans', sans-serif; font-size: 10pt; color: #111; line-height: 1.45; }
   h1 { font-size: 15pt; margin: 22mm 0 6mm; }
   h2 { font-size: 11pt; margin: 6mm 0 1mm; }
   .letter { page-break-after: always; }

@@ -5,7 +5,7 @@
 <title>{{ $sheet['title'] }}, page for the folder</title>
 <style>
   @page { margin: 13mm 14mm 16mm; }
-  body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.5pt; color: #111; }
+  body { font-family: Archivo, 'DejaVu Sans', sans-serif; font-size: 8.5pt; color: #111; }
   h1 { font-size: 19pt; margin: 0; }
   h2 { font-size: 10.5pt; margin: 10pt 0 2pt; border-bottom: 0.6pt solid #111; }
   table { width: 100%; border-collapse: collapse; }

@@ -5,7 +5,7 @@
 <title>{{ $title }}, revision {{ $status->letter }}</title>
 <style>
   @page { margin: 14mm 14mm 16mm; }
-  body { font-family: 'DejaVu Sans', sans-serif; font-size: 9pt; color: #111; }
+  body { font-family: Archivo, 'DejaVu Sans', sans-serif; font-size: 9pt; color: #111; }
   h1 { font-size: 15pt; margin: 0; }
   h2 { font-size: 10.5pt; margin: 12pt 0 3pt; border-bottom: 0.6pt solid #111; }
   .line { font-size: 12pt; margin: 4pt 0 8pt; }

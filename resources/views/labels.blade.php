@@ -5,7 +5,7 @@
 <title>Labels</title>
 <style>
   @page { margin: 12mm 10mm; }
-  body { font-family: 'DejaVu Sans', sans-serif; color: #111; margin: 0; }
+  body { font-family: Archivo, 'DejaVu Sans', sans-serif; color: #111; margin: 0; }
   table { width: 100%; border-collapse: collapse; table-layout: fixed; }
   td.label { border: 0.3pt dashed #888; padding: 2.5mm; height: 24mm; vertical-align: top; page-break-inside: avoid; }
   .code { font-size: 17pt; font-weight: bold; white-space: nowrap; }

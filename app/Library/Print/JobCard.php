@@ -22,7 +22,9 @@ final class JobCard
 {
     public function pdf(string $revision): string
     {
-        return Pdf::of(view('job-card', $this->facts($revision))->render());
+        $status = RevisionStatus::query()->findOrFail($revision);
+
+        return Pdf::of(view('job-card', $this->facts($revision))->render(), sprintf('%s    revision %s    ', Procedures::find($status->procedure)->title(), $status->letter));
     }
 
     /** @return array<string, mixed> */

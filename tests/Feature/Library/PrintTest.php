@@ -6,6 +6,7 @@ namespace Tests\Feature\Library;
 
 use App\Library\Actions\KeepPicture;
 use App\Library\Actions\SubmitRevision;
+use App\Shared\Print\Pdf;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Tests\Feature\FeatureTestCase;
@@ -73,5 +74,13 @@ final class PrintTest extends FeatureTestCase
         preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
 
         return implode("\n", array_map(fn (string $s): string => (string) @gzuncompress($s), $streams[1]));
+    }
+
+    public function test_papers_are_in_the_typeface_of_the_screens_and_what_it_has_no_sign_for_is_printed_all_the_same(): void
+    {
+        $fonts = fn (string $text): array => array_map(fn (string $font): bool => str_contains(Pdf::of("<html><body><p>$text</p></body></html>"), $font), ['Archivo', 'DejaVu']);
+
+        self::assertSame([true, false], $fonts('32 N·m, 47° − 3°, M10 × 1.5, “good”'));
+        self::assertSame([true, true], $fonts('☐ checked → 1⅛ turn'));
     }
 }
