@@ -8,6 +8,7 @@ use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Library\Queries\Procedures;
 use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Call\Metal;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Event\EventTypes;
@@ -27,7 +28,7 @@ final readonly class ProgressProjector implements Projector
     /** "Next" is advice by the rules of the day, and what is kept is kept each so often: with another version, other rows. */
     public function version(): string
     {
-        return '2 '.RunFold::VERSION.' '.StateCodec::VERSION.' '.RunFolds::EACH;
+        return '3 '.RunFold::VERSION.' '.StateCodec::VERSION.' '.RunFolds::EACH;
     }
 
     public function tables(): array
@@ -81,7 +82,7 @@ final readonly class ProgressProjector implements Projector
         return [
             'run' => $run, 'seq' => $seq, 'done' => $progress['done'], 'all_steps' => $progress['all'], 'finished' => $progress['finished'],
             'stopped' => $progress['stopped'], 'phase' => $fold->state->run()->is->value, 'next' => $progress['next'], 'why' => $progress['why'],
-            'rounds' => CanonicalJson::encode($progress['rounds']), 'marks' => CanonicalJson::encode($progress['marks']),
+            'rounds' => CanonicalJson::encode($progress['rounds']), 'marks' => CanonicalJson::encode($progress['marks']), 'metal' => CanonicalJson::encode((new Metal($fold))->toArray()),
         ];
     }
 }

@@ -9,6 +9,7 @@ use App\Audit\Verification\RunRule;
 use App\Bench\CardNeeds;
 use App\Bench\CardsFinder;
 use App\Bench\CardsProjector;
+use App\Bench\HandoverProjector;
 use App\Bench\StopNeeds;
 use App\Bench\TellOfLifting;
 use App\Builds\BuildNeeds;
@@ -99,7 +100,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, StopsProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, StopsProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class, HandoverProjector::class], 'projectors');
         $this->app->scoped(Tries::class);
         $this->app->scoped(Shop::class, fn (): Shop => Shop::read());
         $this->app->scoped(RunFolds::class);

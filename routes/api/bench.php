@@ -3,6 +3,8 @@
 use App\Bench\Http\CardController;
 use App\Bench\Http\CardMoveController;
 use App\Bench\Http\DecisionController;
+use App\Bench\Http\HandedController;
+use App\Bench\Http\HandoverController;
 use App\Bench\Http\HookController;
 use App\Bench\Http\HookTimesController;
 use App\Bench\Http\MishapController;
@@ -19,6 +21,8 @@ use App\People\Ability;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void {
+    Route::get('handover', [HandoverController::class, 'show'])->can(Ability::WorkAtBench->value);
+    Route::post('handover', [HandoverController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::get('hook', HookController::class)->can(Ability::WorkAtBench->value);
     Route::get('hook/times', HookTimesController::class)->can(Ability::WorkAtBench->value);
     Route::post('runs', [RunController::class, 'begin'])->can(Ability::WorkAtBench->value);
@@ -53,6 +57,7 @@ Route::middleware('desk')->group(function (): void {
     Route::post('stops/{stop:number}/ask', [StopLiftController::class, 'ask'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/keep', [StopLiftController::class, 'keep'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/lift', [StopLiftController::class, 'lift'])->can(Ability::StopWork->value);
+    Route::get('builds/{build}/handover', HandedController::class)->can(Ability::GiveWork->value);
     Route::get('builds/{build}/joints/{joint}/opening', [OpeningController::class, 'show'])->can(Ability::GiveWork->value);
     Route::post('builds/{build}/joints/{joint}/opening', [OpeningController::class, 'store'])->can(Ability::GiveWork->value);
     Route::get('cards', [CardController::class, 'index'])->can(Ability::HandleCards->value);

@@ -36,6 +36,7 @@ trait BusyDay
         [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
         $this->world->job($this->world->build());
         $this->cards();
+        $this->handover();
         $this->crib();
         $turnDown = app(TurnDownRevision::class);
         $turnDown->back($this->next('48°'), 'Which page says so?', $approver);
@@ -103,6 +104,15 @@ trait BusyDay
         $sign('lead', "stops/$number/ask", ['reason' => 'Here is the page']);
         $sign('approver', "stops/$number/lift", []);
         $stop('tool', 'TW-07');
+    }
+
+    /** A shift that one hands to another, and a joint that comes apart again. */
+    private function handover(): void
+    {
+        $build = $this->world->build('TN3-26-0007');
+        $bench = $this->world->bench($this->world->device('Bench of two shifts'), '1041')->begin($this->world->job($build));
+        $bench->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'said' => 'Nothing is tight yet'])->assertNoContent();
+        $this->world->desk('lead', 'POST', "builds/$build/joints/{$this->world->joint->id}/opening", ['reason' => 'A dowel is missing'])->assertNoContent();
     }
 
     private function permits(): void

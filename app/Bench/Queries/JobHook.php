@@ -97,6 +97,7 @@ final class JobHook
         $joint = $this->joints->get($job->joint) ?? throw new LogicException('A job without its joint.');
         $card = [
             'assignment' => $job->id,
+            'build' => $subject->id,
             'serial' => $subject->title(),
             'family' => $joint->inFamily->name,
             'joint' => $joint->name,

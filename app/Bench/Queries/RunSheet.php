@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Bench\RunContext;
+use App\Builds\Queries\EngineState;
 use App\Builds\Queries\LeftRun;
 use App\Crib\Queries\CribRack;
 use App\Ledger\DeviceSequence;
@@ -49,6 +50,7 @@ final readonly class RunSheet
             'hardware' => $context->run->option,
             'revision' => StoredRevision::query()->findOrFail($context->run->revision)->letter,
             'newer' => $this->newer($context->run->revision),
+            'engine' => EngineState::of([$subject->id], $runId)[$subject->id],
             'permits' => $this->permits($context->run, $subject->serial),
             'rounds' => self::rounds(Procedures::revision($context->run->revision)),
             'cautions' => $document['cautions'] ?? [],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Call;
 
-use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\ToolUse;
@@ -86,27 +85,12 @@ final readonly class Halting
         return array_values(array_filter([
             'Take the wrench off, and pull nothing more.',
             $partner === null ? null : 'Your partner lets go and stands down.',
-            ...$this->underWay(),
+            ...array_map(fn (string $says): string => ucfirst($says).': leave it there, with its line.', (new Metal($this->run))->underWay()),
             $this->uneven(),
             $this->drying(),
             $this->in(),
             $stop->isLot() ? sprintf('Of that lot: %s. They come out by “Something is wrong”, and others go in.', $this->run->names->placesOf($stop->placesIn($this->run->state))) : null,
         ]));
-    }
-
-    /** @return list<string> angles that were begun and stay where they are */
-    private function underWay(): array
-    {
-        $says = [];
-        foreach ($this->run->plan->steps as $step) {
-            $sum = $this->run->state->sum($step->id);
-            $target = $step instanceof MeasuredStep ? $step->target : null;
-            if ($sum !== null) {
-                $says[] = sprintf('%s has %s%s: leave it there, with its line.', ucfirst($this->run->names->called($step->position)), $sum->typeset(), $target === null ? '' : ' of '.$target->typeset());
-            }
-        }
-
-        return $says;
     }
 
     /** A round that is on some of its bolts and not on the others. */

@@ -85,6 +85,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/handover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What one's shift leaves behind */
+        get: operations["bench.handover"];
+        put?: never;
+        /** Whoever leaves and whoever comes sign the same list */
+        post: operations["bench.handOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/handover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How an engine was handed over last */
+        get: operations["builds.handover"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench/hook": {
         parameters: {
             query?: never;
@@ -3606,11 +3641,17 @@ export interface components {
                 gaskets: string[];
             }[];
         };
+        HandedEngine: {
+            build: string;
+            title: string;
+            lines: string[];
+        };
         JobCard: {
             stop: components["schemas"]["StopInForce"];
             /** @description the number of the job card by which it is on paper: worked there, or back and not typed in */
             paper: string | null;
             assignment: string;
+            build: string;
             serial: string;
             family: string;
             joint: string;
@@ -3991,6 +4032,8 @@ export interface components {
             revision: string;
             /** @description Letter of a revision that came into force since the run began */
             newer: string | null;
+            /** @description how the metal stands elsewhere on the same engine */
+            engine: components["schemas"]["MetalLine"][];
             permits: {
                 code: string;
                 departure: string;
@@ -4254,6 +4297,8 @@ export interface components {
                 title: string;
                 state: components["schemas"]["BuildState"];
             }[];
+            /** @description how its metal stands over all its joints */
+            metal: components["schemas"]["MetalLine"][];
             /** @description Of an engine that came back */
             intake: {
                 before: {
@@ -5705,6 +5750,12 @@ export interface components {
         Notices: {
             notices: components["schemas"]["Notice"][];
         };
+        MetalLine: {
+            joint: string;
+            /** @description it holds the shaft, or dries */
+            grave: boolean;
+            says: string;
+        };
         /** @description That it is stopped for everybody until two have lifted that; null where it is not. */
         StopInForce: {
             number: number;
@@ -5887,6 +5938,7 @@ export type Stop = components['schemas']['Stop'];
 export type StopReach = components['schemas']['StopReach'];
 export type StopSheet = components['schemas']['StopSheet'];
 export type Opening = components['schemas']['Opening'];
+export type HandedEngine = components['schemas']['HandedEngine'];
 export type JobCard = components['schemas']['JobCard'];
 export type WorkTime = components['schemas']['WorkTime'];
 export type LeftRun = components['schemas']['LeftRun'];
@@ -6011,6 +6063,7 @@ export type Session = components['schemas']['Session'];
 export type PeopleAndBenches = components['schemas']['PeopleAndBenches'];
 export type Notice = components['schemas']['Notice'];
 export type Notices = components['schemas']['Notices'];
+export type MetalLine = components['schemas']['MetalLine'];
 export type StopInForce = components['schemas']['StopInForce'];
 export type Written = components['schemas']['Written'];
 export type MapPart = components['schemas']['MapPart'];
@@ -6160,6 +6213,90 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.handover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Each engine on one's hook and how it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        engines: components["schemas"]["HandedEngine"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.handOver": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                    pin: string;
+                    badge: string;
+                    second_pin: string;
+                    said?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description It is handed over */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.handover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The last one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        last: {
+                            from: string;
+                            to: string;
+                            at: string | null;
+                            said: string;
+                            lines: string[];
+                        } | null;
+                    };
+                };
             };
             default: components["responses"]["Problem"];
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Builds\Http\Resources;
 
+use App\Builds\Queries\EngineState;
 use App\Builds\Queries\Standing;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
@@ -52,6 +53,7 @@ final class BuildResource extends JsonResource
             'facts' => ($isCustomers ? ['note' => ''] : []) + BuildFacts::ofSubject($this->resource)->toAnswer(),
             'old_serials' => $this->resource->oldSerials->map(fn (OldSerial $o): array => ['serial' => $o->serial, 'why' => $o->why])->values(),
             'other_builds' => Lineage::others($this->resource),
+            'metal' => $this->resource->state === BuildState::Open ? EngineState::of([$this->resource->id])[$this->resource->id] : [],
             'intake' => $this->intake(),
             'pictures' => $this->pictures(),
             'missing' => $this->missing(),
