@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use Illuminate\Support\Facades\DB;
+use Tekkal\Core\Ledger\CanonicalJson;
 
 /** Shifts that one has handed over to another, as both signed it. */
 final class HandoverProjector implements Projector
@@ -36,7 +37,7 @@ final class HandoverProjector implements Projector
         $engines = (array) data_get($entry->body, 'data.engines');
         DB::table('handovers')->insert([
             'entry_id' => $entry->id(), 'device' => $entry->streamId(), 'from_person' => $entry->person(), 'to_person' => $entry->text('data.to'), 'said' => (string) $entry->optional('data.said'),
-            'engines' => json_encode($engines, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
+            'engines' => CanonicalJson::encode($engines), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
         ]);
         DB::table('handed_engines')->insert(array_map(fn (mixed $engine): array => ['handover' => $entry->id(), 'subject' => (string) data_get($engine, 'build')], $engines));
     }
