@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { accessible, atFirstBolt, coreReady, engineIn, expectBolt, newBench, newSerial, signInAtBench, test, type } from './shop';
+import { PIN, accessible, atDesk, atFirstBolt, coreReady, engineIn, enterBadge, expectBolt, newBench, newSerial, signInAtBench, test, type } from './shop';
 
 const SENTENCE = 'The rear pair is dry; oil it again before you pull.';
 
@@ -72,4 +72,32 @@ test('what lies ready comes first; a stamp of unknown hardware stops the job and
     await bench.keyboard.press('Enter');
     await expect(bench.getByRole('heading', { name: 'Engine oil on the threads' })).toBeVisible({ timeout: 3000 });
   }).toPass();
+});
+
+test('a shift is handed over: both read how each engine stands, both sign, and it stands with the engine', async ({ browser }) => {
+  const serial = newSerial();
+  await engineIn(browser, serial, 'Edda Braskin');
+  const bench = await newBench(browser, `Bench of ${serial}`);
+  await atFirstBolt(bench, serial);
+  await type(bench, '31.9');
+  await expectBolt(bench, 2, 1);
+  await bench.goto('/bench');
+  await bench.getByRole('button', { name: 'More' }).click();
+  await bench.getByRole('button', { name: 'Hand over the shift' }).click();
+  const engine = bench.getByRole('region', { name: serial });
+  await expect(engine.getByRole('listitem')).toHaveText(['Main caps: 1 of 16 done', 'Main caps: not tight yet']);
+  await accessible(bench);
+  await bench.getByLabel('What the next one has to know, if anything').fill('Cap 3 is oiled');
+  await bench.getByLabel('Your PIN').fill(PIN);
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByText('Whoever takes over')).toBeVisible();
+  await enterBadge(bench, '1043');
+  await expect(bench.getByRole('heading', { name: /’s hook$/ })).toBeVisible();
+
+  const lead = await atDesk(browser, 'lead');
+  await lead.getByRole('link', { name: new RegExp(`^${serial}`) }).click();
+  const aside = lead.getByRole('complementary', { name: 'What is known of it' });
+  await expect(aside.getByText('Main caps: not tight yet')).toBeVisible();
+  await expect(aside.getByText('“Cap 3 is oiled”')).toBeVisible();
+  await accessible(lead);
 });

@@ -69,6 +69,7 @@ const BUILD: BuildData = {
   other_builds: [],
   intake: null,
   pictures: [],
+  metal: [],
   missing: [{ joint: 'j1', name: 'Main caps', why: 'not given to anybody', asked: false }],
   joints: [JOINT],
 };

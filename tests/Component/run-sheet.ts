@@ -85,6 +85,7 @@ export const SHEET: RunSheet = {
   card: null,
   holder: { person: 'p1', person_name: 'Assembler', device: 'bench-1', device_name: 'Bench 1', partner_name: null, heard_at: null },
   stops: 0,
+  engine: [],
   last_seq: 7,
   view: viewOf(READ),
   beside: { plan: 'a'.repeat(64), state: {}, rack: {} },

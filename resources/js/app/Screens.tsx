@@ -58,6 +58,7 @@ const JobHook = screen(bench, (m) => m.JobHook);
 const KeepSending = screen(bench, (m) => m.KeepSending);
 const BenchLock = screen(bench, (m) => m.BenchLock);
 const WithLastSeq = screen(bench, (m) => m.WithLastSeq);
+const Handover = screen(bench, (m) => m.Handover);
 const PaperCard = screen(bench, (m) => m.PaperCard);
 const Run = screen(bench, (m) => m.Run);
 
@@ -127,6 +128,7 @@ const benchScreens = (
   <Route element={<Locking />}>
     <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
     <Route path="/bench/runs/:run" element={<Run />} />
+    <Route path="/bench/handover" element={<Handover />} />
     <Route path="/bench/cards/:card" element={<PaperCard />} />
   </Route>
 );

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Bench;
 
+use App\Builds\Actions\GiveProcedure;
+use App\Library\Actions\AddFamily;
+use App\Library\Actions\AddProcedure;
+use App\Library\Actions\ApproveRevision;
+use App\Library\Actions\SubmitRevision;
+use App\Library\Models\Joint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\BenchActor;
 use Tests\Feature\FeatureTestCase;
+use Tests\Feature\World;
 
 /** How an engine's metal stands is told at every bench on it, and handed over from shift to shift by two who sign. */
 final class HandoverTest extends FeatureTestCase
@@ -31,6 +38,16 @@ final class HandoverTest extends FeatureTestCase
         $this->bench->completeAll();
         $this->world->desk('lead', 'GET', "builds/$this->build")->assertJsonPath('metal', []);
         self::assertSame([], $this->bench->show()['engine'], 'its own joint everybody sees who stands at it');
+    }
+
+    public function test_a_bench_at_another_joint_of_the_engine_is_told_how_this_one_stands(): void
+    {
+        $rods = $this->secondJoint();
+        $job = app(GiveProcedure::class)($this->build, $rods->id, $this->world->person('1042')->id, $this->world->person('lead'));
+        $other = $this->world->bench($this->world->device('Bench 2'), '1042')->begin($job);
+
+        self::assertSame([['joint' => 'Main caps', 'grave' => false, 'says' => 'not tight yet']], $other->show()['engine']);
+        self::assertSame(['Connecting rods'], array_column($this->bench->show()['engine'], 'joint'));
     }
 
     public function test_what_a_shift_leaves_is_each_engine_on_the_hook_with_its_jobs_and_its_metal(): void
@@ -82,6 +99,17 @@ final class HandoverTest extends FeatureTestCase
         $idle = $this->world->bench($this->world->device('Bench 2'), '1043');
 
         $idle->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159'])->assertStatus(422)->assertJsonPath('detail', 'Nothing hangs on your hook: there is nothing to hand over.');
+    }
+
+    private function secondJoint(): Joint
+    {
+        $lead = $this->world->person('lead');
+        app(AddFamily::class)('TN3', 'Tarn TN3', 'test', ['Main caps', 'Connecting rods'], [], $lead);
+        $rods = Joint::query()->where('name', 'Connecting rods')->firstOrFail();
+        $procedure = app(AddProcedure::class)($rods, 'stock bolts', $lead);
+        app(ApproveRevision::class)(app(SubmitRevision::class)($procedure, ['joint' => 'Connecting rods'] + World::document(), $lead), $this->world->person('approver'));
+
+        return $rods;
     }
 
     /**

@@ -5,3 +5,4 @@ export { PaperCard } from './screens/PaperCard';
 export { Run } from './screens/Run';
 export { BenchLock } from './lock/BenchLock';
 export { WithLastSeq } from './WithLastSeq';
+export { Handover } from './screens/Handover';

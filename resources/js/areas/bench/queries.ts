@@ -76,6 +76,15 @@ export const finishRun =
 /** Whoever stands at this bench says that it is known here. */
 export const knowStop = (stop: string) => answerOf(api.POST('/bench/stops/{stop}/seen', { params: { path: { stop } } }));
 
+/** What one's shift leaves behind. */
+export function useShiftLeft() {
+  return useQuery({ queryKey: [...BENCH, 'handover'], queryFn: () => answerOf(api.GET('/bench/handover')), refetchOnMount: 'always' });
+}
+
+export type HandsOver = { id: string; pin: string; badge: string; second_pin: string; said: string };
+
+export const handOver = (body: HandsOver) => answerOf(api.POST('/bench/handover', { body }));
+
 export type BadgeAndPin = { badge: string; pin: string };
 
 export const joinRun =

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useMay, useZone } from '@/api/session';
 import type { Build } from '@/api/types';
 import { Problem } from '@/lib/problem';
-import { calendarDay, day } from '@/lib/typeset';
+import { calendarDay, day, dayAndTime } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
@@ -11,7 +11,7 @@ import { FormPanel } from '@/ui/FormPanel';
 import { RemoveButton } from '@/ui/RemoveButton';
 import { FactsPanel } from './FactsPanel';
 import { RestampPanel } from './RestampPanel';
-import { BUILDS, STATE_WORDS, keepPicture, pictureOf, removePicture, useBuildCommand } from './queries';
+import { BUILDS, STATE_WORDS, keepPicture, pictureOf, removePicture, useBuildCommand, useHandedOver } from './queries';
 
 type Open = 'facts' | 'number' | 'picture' | null;
 
@@ -25,6 +25,7 @@ export function BuildAside({ build, onCallOff }: { build: Build; onCallOff: () =
   return (
     <aside aria-label="What is known of it" className="flex flex-col gap-6 border-line p-7 lg:border-l">
       <Known build={build} />
+      <MetalState build={build} />
       <Numbers build={build} />
       <Pictures build={build} mayChange={mayChange} />
       {mayChange && (
@@ -49,6 +50,33 @@ export function BuildAside({ build, onCallOff }: { build: Build; onCallOff: () =
       {open === 'number' && <RestampPanel build={build} onClose={close} />}
       {open === 'picture' && <PicturePanel build={build} onClose={close} />}
     </aside>
+  );
+}
+
+/** How its metal stands over all joints that are worked, and how it was last handed over. */
+function MetalState({ build }: { build: Build }) {
+  const zone = useZone();
+  const may = useMay();
+  const last = useHandedOver(build.id, may('give-work') && build.state === 'open');
+  if (build.metal.length === 0 && !last) return null;
+  return (
+    <section>
+      <h2 className="text-sm text-soft">how its metal stands</h2>
+      <ul>
+        {build.metal.map((line) => (
+          <li key={line.joint + line.says} className={line.grave ? 'font-semibold text-fault' : ''}>
+            {line.joint}: {line.says}
+          </li>
+        ))}
+      </ul>
+      {last && (
+        <p className="mt-2 border-l-4 border-hair pl-3 text-[15px]">
+          Handed over by {last.from} to {last.to}
+          {last.at !== null && `, ${dayAndTime(last.at, zone)}`}
+          {last.said !== '' && <span className="block">“{last.said}”</span>}
+        </p>
+      )}
+    </section>
   );
 }
 

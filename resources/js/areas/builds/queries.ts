@@ -170,3 +170,12 @@ export function useOpening(build: string, joint: string) {
 
 export const openAgain = (build: string, joint: string, reason: string) =>
   answerOf(api.POST('/builds/{build}/joints/{joint}/opening', { params: { path: { build, joint } }, body: { reason } }));
+
+/** How an engine was handed over last, from shift to shift; null where it never was. */
+export function useHandedOver(build: string, enabled: boolean) {
+  return useQuery({
+    queryKey: [...BUILDS, build, 'handover'],
+    enabled,
+    queryFn: () => answerOf(api.GET('/builds/{build}/handover', { params: { path: { build } } })),
+  }).data?.last;
+}

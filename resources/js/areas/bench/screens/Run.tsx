@@ -89,7 +89,7 @@ function NotKept({ sentence }: { sentence: string | null }) {
 
 /** What one has to know about this run beside its steps. */
 function Told({ sheet, putOff }: { sheet: RunSheet; putOff: BenchView['put_off'] }) {
-  if (sheet.newer === null && sheet.permits.length === 0 && putOff.length === 0) return null;
+  if (sheet.newer === null && sheet.permits.length === 0 && putOff.length === 0 && sheet.engine.length === 0) return null;
   return (
     <div className="shrink-0 border-b border-line bg-sheet px-7 py-1.5 text-lg">
       {sheet.newer !== null && (
@@ -102,12 +102,24 @@ function Told({ sheet, putOff }: { sheet: RunSheet; putOff: BenchView['put_off']
           <b>Put off:</b> {putOff.map((p) => `${p.says} (${p.reason})`).join('; ')}. It is taken up under +.
         </p>
       )}
+      <Elsewhere lines={sheet.engine} />
       {sheet.permits.map((p) => (
         <p key={p.code} className="truncate" title={p.departure}>
           <b>Permit {p.code}:</b> {p.departure}
         </p>
       ))}
     </div>
+  );
+}
+
+/** How the metal stands at other joints of the same engine; what holds its shaft or dries comes first. */
+function Elsewhere({ lines }: { lines: RunSheet['engine'] }) {
+  if (lines.length === 0) return null;
+  const says = [...lines].sort((a, b) => Number(b.grave) - Number(a.grave)).map((l) => `${l.joint}, ${l.says}`);
+  return (
+    <p className={`line-clamp-2 ${lines.some((l) => l.grave) ? 'text-fault' : ''}`} title={says.join('; ')}>
+      <b>Elsewhere on this engine:</b> {says.join('; ')}.
+    </p>
   );
 }
 

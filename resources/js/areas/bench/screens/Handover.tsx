@@ -1,0 +1,101 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useMe } from '@/api/session';
+import type { HandedEngine } from '@/api/types';
+import { sentenceOf } from '@/lib/problem';
+import { BadgePin } from '@/ui/BadgePin';
+import { Loaded } from '@/ui/states';
+import { BenchHeader } from '../BenchHeader';
+import { BigKey } from '../BigKey';
+import { type HandsOver, handOver, useShiftLeft } from '../queries';
+import { usePadKeys } from '../usePadKeys';
+
+/** The end of a shift: whoever leaves and whoever comes read the same list, and both sign it. */
+export function Handover() {
+  const navigate = useNavigate();
+  const query = useShiftLeft();
+  const back = () => void navigate('/bench');
+  usePadKeys({ '/': back });
+  return (
+    <div className="flex h-screen min-h-[660px] flex-col">
+      <BenchHeader>
+        <span className="wide text-[22px] font-bold">Tekkal</span>
+      </BenchHeader>
+      <Loaded query={query}>{({ engines }) => (engines.length === 0 ? <Nothing /> : <Shift engines={engines} onDone={back} />)}</Loaded>
+      <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3">
+        <BigKey cap="/" onClick={back}>
+          Back to my hook
+        </BigKey>
+      </footer>
+    </div>
+  );
+}
+
+function Nothing() {
+  return <main className="grow px-7 pt-6 text-2xl">Nothing hangs on your hook: there is nothing to hand over.</main>;
+}
+
+function Shift({ engines, onDone }: { engines: HandedEngine[]; onDone: () => void }) {
+  const [said, setSaid] = useState('');
+  return (
+    <main className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_28rem] gap-8 overflow-auto px-7 pt-5 portrait:grid-cols-1">
+      <div>
+        <h1 className="text-[40px] leading-tight">What this shift leaves</h1>
+        {engines.map((engine) => (
+          <section key={engine.build} aria-label={engine.title} className="mt-4 border-l-8 border-paint pl-4">
+            <h2 className="wide text-2xl font-bold">{engine.title}</h2>
+            <ul className="text-xl leading-snug">
+              {engine.lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </section>
+        ))}
+        <label className="mt-5 block text-lg">
+          What the next one has to know, if anything
+          <textarea
+            rows={2}
+            maxLength={300}
+            value={said}
+            onChange={(e) => setSaid(e.target.value)}
+            className="mt-2 mb-4 block min-h-24 w-full rounded border-2 border-line bg-sheet px-5 py-3 text-2xl"
+          />
+        </label>
+      </div>
+      <Signing said={said} onDone={onDone} />
+    </main>
+  );
+}
+
+/** First whoever leaves, then whoever comes. Refused, both sign anew: whose PIN was wrong is told to nobody. */
+function Signing({ said, onDone }: { said: string; onDone: () => void }) {
+  const me = useMe();
+  const [pin, setPin] = useState<string | null>(null);
+  const hand = useMutation({ mutationFn: (signed: HandsOver) => handOver(signed), onSuccess: onDone, onError: () => setPin(null) });
+  const sign = (badge: string, second: string) =>
+    hand.mutateAsync({ id: crypto.randomUUID(), pin: pin ?? '', badge, second_pin: second, said }).then(
+      () => true,
+      () => false,
+    );
+  return (
+    <div>
+      <p className="mb-1 text-xl font-semibold">{pin === null ? `${me.name} hands over` : 'Whoever takes over'}</p>
+      {pin === null ? (
+        <BadgePin
+          key="own"
+          known
+          done="Next"
+          busy={false}
+          error={hand.isError ? sentenceOf(hand.error) : ''}
+          onDone={(_, own) => {
+            setPin(own);
+            return Promise.resolve(true);
+          }}
+        />
+      ) : (
+        <BadgePin key="second" done="Sign" busy={hand.isPending} error="" onDone={sign} />
+      )}
+    </div>
+  );
+}
