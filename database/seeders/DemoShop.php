@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\Actions\OpenAgain;
 use App\Builds\Actions\AskLetGo;
 use App\Builds\Actions\DescribeBuild;
 use App\Builds\Actions\EnterIntake;
@@ -21,8 +22,12 @@ use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\People\Actions\NameDeputy;
 use App\People\Shop;
+use App\Record\Actions\LiftStop;
+use App\Record\Actions\StopWork;
 use App\Record\BuildFacts;
+use App\Record\Models\Stop;
 use App\Record\Models\Subject;
+use App\Record\StopWhat;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Str;
@@ -75,6 +80,7 @@ final class DemoShop
             $crib->seed($small);
             $this->at(-200, fn () => $this->bench->setUp('Bench 1', $this->people->get('lead'), self::SEED));
             $this->closedBuilds($small ? 2 : self::ALL);
+            $small || $this->stopped();
             $small || $this->openBuilds();
             $small || $this->atWork();
             $small || $this->elsewhere();
@@ -186,6 +192,25 @@ final class DemoShop
         $open('TN3-26-0423', -1, 'Skerry Dredging');
         $this->waits();
         $this->isBack();
+        $this->opened($open('TN3-26-0428', -2, 'Coldharbour Irrigation'));
+    }
+
+    /** A joint that came apart again before it was done, and hangs on another hook now. */
+    private function opened(string $build): void
+    {
+        $run = $this->given($build, -2, '1043', 'TW-04');
+        $this->at(-2, fn () => $this->bench->work($run, 5), 2);
+        $this->at(-1, fn () => app(OpenAgain::class)($build, $this->mainCaps->id, 'A dowel of cap 3 was left out', $this->people->get('lead')));
+        $this->at(-1, fn () => ($this->give)($build, $this->mainCaps->id, $this->people->get('1042')->id, $this->people->get('lead')), 1);
+    }
+
+    /** A wrench that was stopped for everybody one Friday, and was good: two have lifted that. */
+    private function stopped(): void
+    {
+        $this->at(-31, fn () => app(StopWork::class)(StopWhat::Tool, 'TW-05', 'Its grip turns though it is locked', $this->people->get('lead')));
+        $stop = fn (): string => Stop::query()->firstOrFail()->id;
+        $this->at(-30, fn () => app(LiftStop::class)->ask($stop(), 'A screw of the grip was loose; three points read before and after it was set: all in', $this->people->get('lead'), $this->people->get('lead')->displayName()));
+        $this->at(-30, fn () => app(LiftStop::class)->lift($stop(), $this->people->get('approver'), $this->people->get('approver')->displayName()), 1);
     }
 
     /** An engine of five months ago whose head weeps: the head is opened, what lies beneath it stays as it was. */
