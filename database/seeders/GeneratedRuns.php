@@ -163,7 +163,7 @@ final class GeneratedRuns
     private function run(string $run, string $subject, string $assignment, SimulatedWrench $wrench): array
     {
         $context = new RunContext(
-            new Run(['id' => $run, 'subject' => $subject, 'joint' => $this->joint->id, 'option' => $this->option, 'risk_class' => $this->riskClass, 'plan_hash' => $this->planHash, 'person' => $this->assembler->id, 'begun_at' => now()]),
+            new Run(['id' => $run, 'subject' => $subject, 'joint' => $this->joint->id, 'revision' => $this->revision->id, 'option' => $this->option, 'risk_class' => $this->riskClass, 'plan_hash' => $this->planHash, 'person' => $this->assembler->id, 'begun_at' => now()]),
             $this->plan, new RunFold($this->plan), $this->revision->document_hash,
         );
         $drafts = [$this->command($context, 'run_begun', ['assignment' => $assignment], ['revision' => $this->revision->id])];

@@ -57,6 +57,10 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await lead.getByRole('heading', { name: 'Case 1' }).waitFor();
   await settle();
   await picture(lead, 'case');
+  await lead.goto('/stops/1');
+  await lead.getByRole('heading', { name: /^TW-05/ }).waitFor();
+  await settle();
+  await picture(lead, 'stopped');
   await lead.goto('/cards/C-0001');
   await lead.getByRole('img', { name: 'Scan of card C-0001' }).waitFor();
   await settle();
@@ -74,7 +78,6 @@ test('pictures of the main views @pictures', async ({ browser }) => {
   await bench.getByRole('button', { name: /TN3-26-0417/ }).click();
   await bench.getByRole('heading', { name: 'Lay it out' }).waitFor();
   await settle(bench);
-  await picture(bench, 'lay-out');
   await layOut(bench);
   await takeTool(bench, 'TW-04');
   await coreReady(bench);
