@@ -14,7 +14,7 @@ export function CaseEngineRow({ engine, main, onDecide }: Props) {
   return (
     <section aria-label={engine.serial} className="border-b border-hair py-3">
       {engine.joints.map((joint, i) => (
-        <div key={joint.name + String(i)} className="grid grid-cols-[9rem_1fr_21rem_14rem] items-center gap-6 py-1">
+        <div key={joint.name + String(i)} className="grid grid-cols-[9rem_1fr] items-center gap-x-6 gap-y-2 py-1 lg:grid-cols-[9rem_1fr_21rem_14rem]">
           <div className="h-[4.5rem]">
             {joint.map !== null && (
               <JointMap sketch={joint.map} detail="small" marks={marksOf(joint)} label={`${joint.name} of ${engine.serial}: ${joint.says}`} />
@@ -27,8 +27,10 @@ export function CaseEngineRow({ engine, main, onDecide }: Props) {
               Risk class {joint.risk_class}. {lossOf(joint)}
             </p>
           </div>
-          <CasePlot joint={joint} />
-          {i === 0 ? <Decision engine={engine} main={main} onDecide={onDecide} /> : <span />}
+          <div className="max-lg:col-start-2 max-lg:max-w-[21rem]">
+            <CasePlot joint={joint} />
+          </div>
+          <div className="max-lg:col-start-2">{i === 0 && <Decision engine={engine} main={main} onDecide={onDecide} />}</div>
         </div>
       ))}
     </section>

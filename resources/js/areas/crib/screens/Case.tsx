@@ -37,8 +37,8 @@ function Sheet({ sheet }: { sheet: CaseSheet }) {
         <p className="px-7 py-6 text-soft">No result of this tool falls into that time. The case can be closed.</p>
       )}
       {sheet.engines.length > 0 && (
-        <div className="overflow-x-auto px-7 [&>*]:min-w-[60rem]">
-          <div className="grid grid-cols-[9rem_1fr_21rem_14rem] gap-6 border-b border-line py-1.5 text-sm text-soft">
+        <div className="px-7">
+          <div className="grid grid-cols-[9rem_1fr_21rem_14rem] gap-6 border-b border-line py-1.5 text-sm text-soft max-lg:hidden">
             <span>joint</span>
             <span>what the tool did there</span>
             <span>hollow as believed, full as it is judged now</span>
@@ -65,7 +65,7 @@ function Head({ sheet }: { sheet: CaseSheet }) {
   const shipped = sheet.engines.some((e) => e.state === 'shipped');
   return (
     <header className="border-b border-line px-7 py-4">
-      <div className="flex items-center gap-7">
+      <div className="flex items-center gap-7 max-lg:flex-wrap">
         <h1 className="wide text-[40px] font-bold whitespace-nowrap">Case {sheet.number}</h1>
         <Says sheet={sheet} />
         {may('work-cases') && shipped && <FileLink href={lettersOf(sheet.number)}>Letters to customers</FileLink>}

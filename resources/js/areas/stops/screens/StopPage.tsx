@@ -20,12 +20,14 @@ function Sheet({ stop }: { stop: StopSheet }) {
     <main className="grow px-7 pb-8">
       <Head stop={stop} />
       <div className="mt-6 grid gap-10 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
-        <section aria-label="What it holds">
-          <h2 className="text-lg">{stop.lifted === null ? 'What it holds' : 'What is under way with it'}</h2>
-          <div className="mt-1">
-            <Held of={stop} stopped={stop.lifted === null} />
-          </div>
-        </section>
+        {stop.lifted === null && (
+          <section aria-label="What it holds">
+            <h2 className="text-lg">What it holds</h2>
+            <div className="mt-1">
+              <Held of={stop} stopped />
+            </div>
+          </section>
+        )}
         <Benches stop={stop} />
       </div>
       <Engines of={stop} table={tableOf(stop.number)} />
