@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Call;
 
+use DateTimeImmutable;
 use Tekkal\Core\Plan\MeasuredStep;
 use Tekkal\Core\Plan\Step;
 use Tekkal\Core\Run\RunFold;
@@ -64,7 +65,7 @@ final readonly class Metal
 
             return [
                 'agent' => $conditions[$running['agent']] ?? $running['agent'], 'places' => $this->run->names->places(array_map(strval(...), array_keys($running['positions']))),
-                'until' => gmdate('Y-m-d\TH:i:s\Z', $first + $running['seconds']),
+                'until' => (new DateTimeImmutable('@'.($first + $running['seconds'])))->format('Y-m-d\TH:i:s\Z'),
             ];
         }, $this->run->expiry->running());
     }

@@ -110,20 +110,20 @@ function What({ view, halt, refused }: { view: BenchView; halt: Halt; refused: s
   const [now, ...rest] = view.call.says;
   return (
     <div className="flex min-h-0 flex-col justify-center" role="alert">
-      <p className="wide text-[min(6.5rem,12vh)] leading-none font-bold text-fault">Stopped</p>
+      <p className="wide text-[min(6rem,10vh)] leading-none font-bold text-fault">Stopped</p>
       <p className="mt-3 text-[30px] leading-tight font-semibold">{halt.why}</p>
       <p className="mt-1 text-xl">{halt.says}</p>
       {halt.seen ? (
-        <p className="mt-5 text-[26px] leading-tight font-semibold">It is known here. It goes on when two have lifted it.</p>
+        <p className="mt-4 text-[26px] leading-tight font-semibold">It is known here. It goes on when two have lifted it.</p>
       ) : (
-        <p className="mt-5 text-[26px] leading-tight font-semibold">{now}</p>
+        <p className="mt-4 text-[26px] leading-tight font-semibold">{now}</p>
       )}
       <ul className="mt-3 flex flex-col gap-1.5 text-xl leading-snug">
         {rest.map((says) => (
           <li key={says}>{says}</li>
         ))}
       </ul>
-      <p className="mt-4 text-base text-soft">Enter and the foot switch do nothing here.</p>
+      <p className="mt-3 text-base text-soft">Enter and the foot switch do nothing here.</p>
       {refused !== null && <p className="mt-3 text-xl font-semibold text-fault">{refused}</p>}
     </div>
   );

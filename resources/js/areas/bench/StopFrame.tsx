@@ -40,12 +40,12 @@ const SHAPES: Record<Shape, ReactNode> = {
 
 /** Where words and picture find room inside it. */
 const ROOM: Record<Shape, string> = {
-  closed: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
-  edge: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-[12%]',
-  cracked: 'grid-cols-[57fr_27fr] gap-x-[11%] pr-7',
-  dotted: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9',
-  barred: 'grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] pr-9 py-[4.5%]',
-  half: 'grid-cols-[56fr_38fr] gap-x-[5%] pr-9',
+  closed: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9 py-6',
+  edge: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-[12%] py-6',
+  cracked: 'grid-cols-[57fr_27fr] gap-x-[11%] pr-7 py-6',
+  dotted: 'grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] pr-9 py-6',
+  barred: 'grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] pr-9 py-12',
+  half: 'grid-cols-[56fr_38fr] gap-x-[5%] pr-9 py-6',
 };
 
 /** Anything but a good result changes the whole screen's shape, and each in its own way: it is seen before it is read. The keys stay where they always are. */
@@ -56,7 +56,7 @@ export function StopFrame({ shape, what, joint, keys }: { shape: Shape; what: Re
         <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 h-full w-full overflow-visible" aria-hidden="true">
           {SHAPES[shape]}
         </svg>
-        <div className={`relative grid min-h-0 grow gap-9 py-6 pl-9 portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)] ${ROOM[shape]}`}>
+        <div className={`relative grid min-h-0 grow gap-9 pl-9 portrait:grid-cols-1 portrait:grid-rows-[auto_minmax(0,1fr)] ${ROOM[shape]}`}>
           {what}
           {joint}
         </div>

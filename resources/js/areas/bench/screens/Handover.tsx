@@ -22,24 +22,32 @@ export function Handover() {
       <BenchHeader>
         <span className="wide text-[22px] font-bold">Tekkal</span>
       </BenchHeader>
-      <Loaded query={query}>{({ engines }) => (engines.length === 0 ? <Nothing /> : <Shift engines={engines} onDone={back} />)}</Loaded>
-      <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3">
-        <BigKey cap="/" onClick={back}>
-          Back to my hook
-        </BigKey>
-      </footer>
+      <Loaded query={query}>{({ engines }) => (engines.length === 0 ? <Nothing onBack={back} /> : <Shift engines={engines} onDone={back} />)}</Loaded>
     </div>
   );
 }
 
-function Nothing() {
-  return <main className="grow px-7 pt-6 text-2xl">Nothing hangs on your hook: there is nothing to hand over.</main>;
+function Nothing({ onBack }: { onBack: () => void }) {
+  return (
+    <main className="grow px-7 pt-6">
+      <p className="mb-5 text-2xl">Nothing hangs on your hook: there is nothing to hand over.</p>
+      <Back onBack={onBack} />
+    </main>
+  );
+}
+
+function Back({ onBack }: { onBack: () => void }) {
+  return (
+    <BigKey cap="/" onClick={onBack}>
+      Back to my hook
+    </BigKey>
+  );
 }
 
 function Shift({ engines, onDone }: { engines: HandedEngine[]; onDone: () => void }) {
   const [said, setSaid] = useState('');
   return (
-    <main className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_28rem] gap-8 overflow-auto px-7 pt-5 portrait:grid-cols-1">
+    <main className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_28rem] gap-8 overflow-auto px-7 py-5 portrait:grid-cols-[minmax(0,1fr)_22rem]">
       <div>
         <h1 className="text-[40px] leading-tight">What this shift leaves</h1>
         {engines.map((engine) => (
@@ -62,6 +70,7 @@ function Shift({ engines, onDone }: { engines: HandedEngine[]; onDone: () => voi
             className="mt-2 mb-4 block min-h-24 w-full rounded border-2 border-line bg-sheet px-5 py-3 text-2xl"
           />
         </label>
+        <Back onBack={onDone} />
       </div>
       <Signing said={said} onDone={onDone} />
     </main>
