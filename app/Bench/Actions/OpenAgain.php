@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench\Actions;
 
+use App\Bench\CardState;
+use App\Bench\Models\Card;
 use App\Bench\RunContext;
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\IntakeLine;
@@ -38,7 +40,9 @@ final readonly class OpenAgain
     {
         $this->recorder->transaction(function () use ($subjectId, $jointId, $reason, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId);
-            foreach (self::runs($subject, $jointId) as $run) {
+            $runs = self::runs($subject, $jointId);
+            self::noneIsTypedIn($runs);
+            foreach ($runs as $run) {
                 $this->open($run, $reason, $by);
             }
             $this->besides($subject, $jointId, $by);
@@ -63,6 +67,19 @@ final readonly class OpenAgain
         }
 
         return $runs;
+    }
+
+    /**
+     * What its paper says and is not typed in yet would have nowhere to go.
+     *
+     * @param  non-empty-list<Run>  $runs
+     */
+    private static function noneIsTypedIn(array $runs): void
+    {
+        $card = Card::query()->whereIn('run', array_column($runs, 'id'))->where('state', CardState::Typing)->first();
+        if ($card !== null) {
+            throw new Refused(ProblemType::NotDone, "Card $card->number is being typed in at the bench. It is put down there first; then the joint is opened again.", 409, ['field' => 'card', 'value' => $card->number]);
+        }
     }
 
     /** What rests on it and was on paper, or had stayed as an earlier build left it, has come apart, too. */

@@ -10,6 +10,7 @@ use App\Library\Actions\ApproveRevision;
 use App\People\Actions\GiveRole;
 use App\People\Role;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What is not done with a card: by whom, in which state, and with a scan or a day that cannot be. */
@@ -160,5 +161,18 @@ final class PaperRefusedTest extends PaperTestCase
         $this->world->desk('reader', 'GET', 'cards')->assertForbidden();
         $this->world->desk('reader', 'POST', "cards/$number/lose")->assertForbidden();
         $this->world->desk('approver', 'POST', 'cards', ['assignment' => $this->job])->assertForbidden();
+    }
+
+    public function test_a_joint_is_not_opened_again_while_its_card_is_typed_in(): void
+    {
+        $number = $this->back($this->printed());
+        $this->begun($number, $this->bench);
+        $open = fn (): TestResponse => $this->desk('POST', "builds/$this->build/joints/{$this->world->joint->id}/opening", ['reason' => 'It leaks']);
+
+        $open()->assertStatus(409)->assertJsonPath('field', 'card')->assertJsonPath('detail', "Card $number is being typed in at the bench. It is put down there first; then the joint is opened again.");
+        self::assertSame('typing', $this->card($number)['state']);
+        $this->bench->command("runs/{$this->bench->run}/paper-end")->assertOk();
+        $open()->assertNoContent();
+        self::assertSame('typed', $this->card($number)['state']);
     }
 }
