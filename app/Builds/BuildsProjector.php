@@ -43,9 +43,9 @@ final class BuildsProjector implements Projector
             'procedure_given' => $this->given($entry),
             'procedure_handed' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['person' => $entry->text('data.person')]),
             'procedure_moved' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash')]),
-            'procedure_taken_back' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
+            'procedure_taken_back' => self::takenBack($entry, $entry->text('data.assignment')),
             // Given out once more, it is another job.
-            'joint_opened' => Assignment::query()->whereKey(Run::query()->whereKey($entry->streamId())->value('assignment'))->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
+            'joint_opened' => self::takenBack($entry, Run::query()->findOrFail($entry->streamId())->assignment),
             'run_begun' => Assignment::query()->whereKey($entry->text('event.assignment'))->update(['begun_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'hardware_chosen' => $this->hardware($entry, $entry->text('data.procedure')),
             'joint_done_on_paper' => PaperJoint::query()->insert([
@@ -57,6 +57,11 @@ final class BuildsProjector implements Projector
             'intake_entered' => $this->intake($entry),
             default => null,
         };
+    }
+
+    private static function takenBack(Entry $entry, string $job): void
+    {
+        Assignment::query()->whereKey($job)->update(['taken_back_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]);
     }
 
     private function given(Entry $entry): void
