@@ -5,9 +5,10 @@ import type { RunSheet } from '@/api/types';
 import { LeavePanel } from '@/areas/bench/LeavePanel';
 import type { RunObservation } from '@/areas/bench/outbox';
 import { LeftWords } from '@/areas/bench/points/LeftWords';
+import { Handover } from '@/areas/bench/screens/Handover';
 import { type Bench, leftHere } from '@/areas/bench/useRun';
 import { SHEET } from './run-sheet';
-import { SESSION_AT_BENCH, inApp, newClient } from './server';
+import { SESSION_AT_BENCH, inApp, newClient, serve } from './server';
 
 type Beside = { state: string; leave: () => Promise<string> };
 const TOLD: RunSheet = { ...SHEET, time: { in_all: '40 min', late: false, leave: '14 min, after round 2' } };
@@ -64,4 +65,23 @@ test('who leaves a job stands in front of it in the newest words at once, whatev
   rerender(inApp(<LeftWords left={leftHere(since, 'Assembler')} />, '/', client));
   expect(screen.getByText('The rear pair is dry.')).toBeTruthy();
   expect(leftHere(since.slice(1, 2), 'Assembler')).toBeNull();
+});
+
+test('a shift is not handed over while something told here is not sent: the list is asked for once all of it is on record', async () => {
+  const asked = serve({ 'GET bench/handover': () => ({ body: { engines: [{ build: 'e1', title: 'TN3-26-0402', lines: ['Main caps: 1 of 16 done'] }] } }) });
+  const client = newClient();
+  client.setQueryData(SESSION, SESSION_AT_BENCH);
+  const told = { waiting: [seen('torque', {})], answered: [], trouble: null as string | null, unread: false, notKept: null };
+  let now = told;
+  const heard = new Set<() => void>();
+  client.setQueryData(['outbox'], { snapshot: () => now, subscribe: (tell: () => void) => (heard.add(tell), () => heard.delete(tell)) });
+  render(inApp(<Handover />, '/bench/handover', client));
+
+  expect((await screen.findByRole('status')).textContent).toContain('1 thing told here is not sent yet');
+  expect(screen.queryByLabelText('Your PIN')).toBeNull();
+  expect(asked).toEqual([]);
+  now = { ...told, waiting: [] };
+  for (const tell of heard) tell();
+  expect(await screen.findByText('Main caps: 1 of 16 done')).toBeTruthy();
+  expect(screen.getByLabelText('Your PIN')).toBeTruthy();
 });

@@ -76,9 +76,9 @@ export const finishRun =
 /** Whoever stands at this bench says that it is known here. */
 export const knowStop = (stop: string) => answerOf(api.POST('/bench/stops/{stop}/seen', { params: { path: { stop } } }));
 
-/** What one's shift leaves behind. */
-export function useShiftLeft() {
-  return useQuery({ queryKey: [...BENCH, 'handover'], queryFn: () => answerOf(api.GET('/bench/handover')), refetchOnMount: 'always' });
+/** What one's shift leaves behind; asked for anew each time, and once all is sent. */
+export function useShiftLeft(enabled: boolean) {
+  return useQuery({ queryKey: [...BENCH, 'handover'], queryFn: () => answerOf(api.GET('/bench/handover')), enabled, gcTime: 0 });
 }
 
 export type HandsOver = { id: string; pin: string; badge: string; second_pin: string; said: string };

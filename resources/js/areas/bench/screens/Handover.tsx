@@ -4,17 +4,21 @@ import { useNavigate } from 'react-router';
 import { useMe } from '@/api/session';
 import type { HandedEngine } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
+import { count } from '@/lib/typeset';
 import { BadgePin } from '@/ui/BadgePin';
 import { Loaded } from '@/ui/states';
 import { BenchHeader } from '../BenchHeader';
 import { BigKey } from '../BigKey';
 import { type HandsOver, handOver, useShiftLeft } from '../queries';
+import { useOutbox } from '../useOutbox';
 import { usePadKeys } from '../usePadKeys';
 
 /** The end of a shift: whoever leaves and whoever comes read the same list, and both sign it. */
 export function Handover() {
   const navigate = useNavigate();
-  const query = useShiftLeft();
+  const { outbox, state } = useOutbox();
+  const unsent = state.waiting.length;
+  const query = useShiftLeft(outbox !== null && unsent === 0);
   const back = () => void navigate('/bench');
   usePadKeys({ '/': back });
   return (
@@ -22,8 +26,24 @@ export function Handover() {
       <BenchHeader>
         <span className="wide text-[22px] font-bold">Tekkal</span>
       </BenchHeader>
-      <Loaded query={query}>{({ engines }) => (engines.length === 0 ? <Nothing onBack={back} /> : <Shift engines={engines} onDone={back} />)}</Loaded>
+      {unsent > 0 ? (
+        <Unsent unsent={unsent} trouble={state.trouble} onBack={back} />
+      ) : (
+        <Loaded query={query}>{({ engines }) => (engines.length === 0 ? <Nothing onBack={back} /> : <Shift engines={engines} onDone={back} />)}</Loaded>
+      )}
     </div>
+  );
+}
+
+/** What was pulled and is only known here would be missing from what both sign. */
+function Unsent({ unsent, trouble, onBack }: { unsent: number; trouble: string | null; onBack: () => void }) {
+  return (
+    <main className="grow px-7 pt-6">
+      <p role="status" className="mb-5 text-2xl">
+        {`${count(unsent, 'thing')} told here ${unsent === 1 ? 'is' : 'are'} not sent yet${trouble === null ? '' : `: ${trouble}`}. The shift is handed over once all of it is on record.`}
+      </p>
+      <Back onBack={onBack} />
+    </main>
   );
 }
 
