@@ -10,7 +10,7 @@ test('a screen that is drawn once more while somebody is being signed out breaks
   client.setQueryData(SESSION, SESSION_AT_BENCH);
   serve({
     'GET session': () => ({ body: SESSION_AT_BENCH }),
-    'GET bench/hook': () => ({ body: { mine: [], others: [] } }),
+    'GET bench/hook': () => ({ body: { stops: [], mine: [], others: [] } }),
     'GET notices': () => ({ body: { notices: [] } }),
   });
   render(inApp(<Screens />, '/bench', client));
