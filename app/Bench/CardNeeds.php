@@ -24,6 +24,9 @@ final class CardNeeds implements NeedsMe
         $cards = Card::query()->whereIn('state', [CardState::Back->value, CardState::Typed->value])->orderBy('number')->get()
             // Nobody holds against the scan what they typed or signed themselves.
             ->reject(fn (Card $c): bool => in_array(Auth::id(), [$c->typed_by, $c->worked_by], true));
+        if ($cards->isEmpty()) {
+            return [];
+        }
         $titles = Subject::query()->whereKey($cards->pluck('subject')->all())->get()->mapWithKeys(fn (Subject $s): array => [$s->id => $s->title()]);
 
         return array_values($cards->map(fn (Card $c): Need => $c->state === CardState::Typed

@@ -32,7 +32,11 @@ final readonly class PeopleNeeds implements NeedsMe
     /** @return list<Need> */
     private static function locked(): array
     {
-        $locked = Person::query()->where('left_at', null)->whereIn('id', DB::table('pin_counters')->where('next_try_at', '>', now()->format('Y-m-d H:i:s.u'))->pluck('person'))->get();
+        $counted = DB::table('pin_counters')->where('next_try_at', '>', now()->format('Y-m-d H:i:s.u'))->pluck('person');
+        if ($counted->isEmpty()) {
+            return [];
+        }
+        $locked = Person::query()->where('left_at', null)->whereIn('id', $counted)->get();
 
         return array_values($locked->map(fn (Person $p): Need => new Need(Urgency::StandsStill, $p->displayName().' is locked out at a bench', 'Too many wrong PINs. It opens again by itself after a while.', 'Unlock the PIN', '/people?person='.$p->id))->all());
     }

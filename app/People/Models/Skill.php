@@ -42,9 +42,11 @@ final class Skill extends Row
 
     public function standing(Day $today): SkillStanding
     {
+        // As it is stored: the first page asks it of every skill there is.
+        $until = $this->getAttributes()['valid_until'];
         $held = $this->earned === self::LEARNING
             ? Held::learning($this->wanted, count($this->builds))
-            : Held::signed($this->valid_until === null ? null : Day::of($this->valid_until->format('Y-m-d')));
+            : Held::signed($until === null ? null : Day::of(substr((string) $until, 0, 10)));
 
         return $held->on($today);
     }

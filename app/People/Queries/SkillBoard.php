@@ -105,6 +105,6 @@ final class SkillBoard
 
     private static function key(Skill $skill): string
     {
-        return $skill->family.' '.$skill->method->value;
+        return $skill->family.' '.$skill->getAttributes()['method'];
     }
 }
