@@ -99,17 +99,18 @@ final class JointStrip
         // Of an engine's joints most are as on every other: nobody has them yet.
         $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint)])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
         $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
+        $stops = StopsInForce::here();
         $strips = [];
         foreach ($subjects as $subject) {
             [$its, $has, $beside, $back] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? [], $said[$subject->id] ?? []];
-            $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $back, $painted): array {
+            $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $back, $painted, $stops): array {
                 $joint = isset($back[$joint['id']]) ? ['returned' => self::returned($back[$joint['id']])] + $joint : $joint;
                 $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
                 $joint = isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']], $painted) : $joint;
 
                 $joint = isset($beside[$joint['id']]) ? ['outside' => $beside[$joint['id']]] + $joint : $joint;
 
-                return self::whetherStopped($joint);
+                return self::whetherStopped($joint, $stops);
             }, $plain[$subject->family] ?? []);
         }
 
@@ -156,9 +157,9 @@ final class JointStrip
      * @param  array<string, mixed>  $joint
      * @return array<string, mixed>
      */
-    private static function whetherStopped(array $joint): array
+    private static function whetherStopped(array $joint, StopsInForce $stops): array
     {
-        $stop = $joint['in_force'] === null || Standing::isDone($joint) ? null : StopsInForce::here()->told(StopWhat::Revision, (string) $joint['in_force']);
+        $stop = $joint['in_force'] === null || Standing::isDone($joint) ? null : $stops->told(StopWhat::Revision, (string) $joint['in_force']);
 
         return $stop === null ? $joint : ['stop' => $stop] + $joint;
     }
