@@ -107,7 +107,7 @@ front_end_libraries() {
 front_end() {
   local built
   front_end_libraries
-  built=$(find resources package-lock.json vite.config.ts tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+  built=$(find resources bin/lib/paper-typeface.mjs package-lock.json vite.config.ts tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
   if [ "$(cat public/build/.tekkal 2>/dev/null)" != "$built" ]; then
     slow "Front end built" build_front_end "$built" || die "The front end could not be built; the lines above say why."
   fi
@@ -136,6 +136,7 @@ build_core_bundle() { # what it is built from
 build_front_end() { # what it is built from
   rm -rf public/build.new
   npx vite build --outDir public/build.new --emptyOutDir
+  node bin/lib/paper-typeface.mjs public/build.new/paper
   chmod -R a+rX public/build.new
   echo "$1" >public/build.new/.tekkal
   failpoint front-end

@@ -36,7 +36,7 @@ final class Pdf
         $options->setFontDir($fonts);
         $options->setFontCache($fonts);
         $options->setTempDir($fonts);
-        $options->setChroot([$fonts, resource_path('fonts')]);
+        $options->setChroot([$fonts, dirname(self::file('400'))]);
         $pdf = new Dompdf($options);
         self::typeface($pdf);
         $pdf->loadHtml(self::inTypeface($html));
@@ -53,8 +53,14 @@ final class Pdf
     private static function typeface(Dompdf $pdf): void
     {
         foreach (['normal' => '400', 'bold' => '700'] as $weight => $file) {
-            $pdf->getFontMetrics()->registerFont(['family' => self::FAMILY, 'weight' => $weight, 'style' => 'normal'], resource_path("fonts/archivo-$file.ttf"));
+            $pdf->getFontMetrics()->registerFont(['family' => self::FAMILY, 'weight' => $weight, 'style' => 'normal'], self::file($file));
         }
+    }
+
+    /** It is built with the front end, from the package that the screens have it from. */
+    private static function file(string $weight): string
+    {
+        return public_path("build/paper/archivo-$weight.ttf");
     }
 
     /** The library takes no sign of a text from another typeface, and would print a box in its place. */
@@ -86,7 +92,7 @@ final class Pdf
     /** @return array<int, mixed> by code point */
     private static function signs(): array
     {
-        $font = Font::load(resource_path('fonts/archivo-400.ttf')) ?? throw new LogicException('The typeface of the papers is missing.');
+        $font = Font::load(self::file('400')) ?? throw new LogicException('The typeface of the papers is missing.');
         $font->parse();
 
         return $font->getUnicodeCharMap() ?? [];
