@@ -1,14 +1,11 @@
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { Route, Routes } from 'react-router';
 import { expect, test } from 'vitest';
-import type { Build as BuildData, JointOnStand, Stand } from '@/api/types';
-import { Build, Builds, ComeIn, Shipped } from '@/areas/builds';
+import type { JointOnStand, Stand } from '@/api/types';
+import { Builds, ComeIn, Shipped } from '@/areas/builds';
 import { NewFamilyPanel } from '@/areas/library/NewFamilyPanel';
 import { atDesk, inApp, refused, serve, unreachable } from './server';
-
-/** A lead, unless it is said who. */
-const lead = () => atDesk(['read-builds', 'open-builds', 'give-work', 'close-builds', 'audit', 'read-library']);
+import { BUILD, CHOICES, JOINT, RODS, lead, page, sent } from './engine';
 
 const STAND: Stand = {
   id: 'b1',
@@ -31,77 +28,6 @@ const STAND: Stand = {
   ],
 };
 const stand = (id: string, of: Partial<Stand>): Stand => ({ ...STAND, id, serial: id, title: id, ...of });
-
-const JOINT: JointOnStand = {
-  id: 'j1',
-  name: 'Main caps',
-  map: null,
-  drawn: 'r1',
-  revision: { id: 'r1', letter: 'A', line: '32 N·m', rounds: ['32 N·m'] },
-  options: [{ procedure: 'p1', option: 'stock bolts', letter: 'A' }],
-  hardware: { option: 'stock bolts', chosen: false },
-  outside: null,
-  returned: null,
-  given: null,
-  run: null,
-  stop: null,
-  opened: null,
-};
-const RODS: JointOnStand = { ...JOINT, id: 'j2', name: 'Rods' };
-
-const BUILD: BuildData = {
-  id: 'b1',
-  serial: 'QN2-41-0001',
-  build_number: 1,
-  title: 'QN2-41-0001',
-  state: 'open',
-  family: 'Quern QN2',
-  family_code: 'QN2',
-  customer: 'Marl Quarries',
-  opened_at: '2026-06-01T08:00:00Z',
-  finished_at: null,
-  shipped_at: null,
-  as: 'free_to_give',
-  says: 'main caps free to give',
-  late: false,
-  facts: { variant: '', order_number: '', core: '', received_on: null, due_on: null, machining: [], waits_for: '', note: '' },
-  old_serials: [],
-  other_builds: [],
-  intake: null,
-  pictures: [],
-  metal: [],
-  missing: [{ joint: 'j1', name: 'Main caps', why: 'not given to anybody', asked: false }],
-  joints: [JOINT],
-};
-
-const CHOICES = {
-  customers: [{ id: 'c1', name: 'Marl Quarries' }],
-  assemblers: [{ id: 'a1', name: 'Tove Ringdal' }],
-  families: [{ code: 'QN2', name: 'Quern QN2', serials: ['QN2-12-3456'], variants: ['long block'] }],
-  machining: [{ what: 'line_honed' as const, words: 'line-honed' }],
-};
-
-function page(build: BuildData, client = lead(), more: Parameters<typeof serve>[0] = {}) {
-  const asked = serve({
-    'GET builds/b1': () => ({ body: build }),
-    'GET builds/choices': () => ({ body: CHOICES }),
-    'GET cards': () => ({ body: { cards: [] } }),
-    ...more,
-  });
-  render(
-    inApp(
-      <Routes>
-        <Route path="/builds/:build" element={<Build />} />
-        <Route path="/builds" element={<p>the stands</p>} />
-      </Routes>,
-      '/builds/b1',
-      client,
-    ),
-  );
-  return asked;
-}
-
-const sent = (asked: ReturnType<typeof serve>, path: string) => asked.filter((a) => a.method === 'POST' && a.path === path).map((a) => a.body);
 
 test('a shop without engines says what belongs there, and one that cannot be asked says so and asks again', async () => {
   serve({ 'GET builds': () => ({ body: { builds: [], maps: {}, shown_at_most: 300 } }) });
@@ -227,94 +153,6 @@ test('an opening that was a mistake is taken off with a reason, as long as nothi
   await userEvent.click(screen.getByRole('button', { name: 'Take it off the stands' }));
   await screen.findByText('the stands');
   expect(sent(asked, 'builds/b1/call-off')).toEqual([{ reason: 'twice' }]);
-});
-
-test('of an engine that is back, what rests on an opened joint is opened with it, and each bolt that first moved is sent with its torque', async () => {
-  const back: BuildData = {
-    ...BUILD,
-    build_number: 2,
-    joints: [JOINT, RODS],
-    intake: {
-      before: { id: 'b0', title: 'QN2-41-0001, build 1', shipped_at: null },
-      said: false,
-      opens: [
-        { joint: 'j1', with: ['j2'] },
-        { joint: 'j2', with: [] },
-      ],
-    },
-  };
-  const asked = page(back, lead(), { 'POST builds/b1/intake': () => ({}) });
-  await userEvent.click(await screen.findByRole('button', { name: 'Say what is opened' }));
-  const caps = screen.getByRole('checkbox', { name: 'Main caps is opened' });
-  await userEvent.click(caps);
-  expect(screen.getByText('with main caps: it rests on that')).toBeTruthy();
-  await userEvent.click(caps);
-  await userEvent.click(screen.getByRole('checkbox', { name: 'Rods is opened' }));
-  expect(caps).toHaveProperty('checked', false);
-  await userEvent.type(screen.getByLabelText('How rods was found'), 'one nut finger tight');
-  await userEvent.click(screen.getByRole('button', { name: 'A bolt was felt as it first moved' }));
-  for (const [bolt, torque] of [
-    ['2', '31 N·m'],
-    ['5', '4 N·m'],
-  ] as const) {
-    await userEvent.type(screen.getAllByLabelText('First moved: bolt').at(-1) as HTMLElement, bolt);
-    await userEvent.type(screen.getAllByLabelText('at, with its unit').at(-1) as HTMLElement, torque);
-    await userEvent.click(screen.getByRole('button', { name: 'Another bolt' }));
-  }
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
-  await waitFor(() =>
-    expect(sent(asked, 'builds/b1/intake')).toEqual([
-      {
-        joints: [
-          { joint: 'j1', opened: false, found: '', movements: [] },
-          {
-            joint: 'j2',
-            opened: true,
-            found: 'one nut finger tight',
-            movements: [
-              { at: '2', value: '31 N·m' },
-              { at: '5', value: '4 N·m' },
-            ],
-          },
-        ],
-      },
-    ]),
-  );
-});
-
-test('what was said of an engine that is back stands there when more is found open', async () => {
-  const opened = {
-    opened: true,
-    found: 'fretted',
-    movements: [
-      { at: '3', value: '41 N·m' },
-      { at: '4', value: '38 N·m' },
-    ],
-  };
-  const outside = { kind: 'stayed' as const, says: 'as QN2-41-0001, build 1, left it', code: null, build: 'b0' };
-  page({
-    ...BUILD,
-    build_number: 2,
-    joints: [
-      { ...JOINT, returned: opened },
-      { ...RODS, returned: { opened: false, found: '', movements: [] }, outside },
-    ],
-    intake: {
-      before: { id: 'b0', title: 'QN2-41-0001, build 1', shipped_at: '2026-03-01T08:00:00Z' },
-      said: true,
-      opens: [
-        { joint: 'j1', with: [] },
-        { joint: 'j2', with: [] },
-      ],
-    },
-  });
-  const rods = await screen.findByRole('article', { name: 'Rods' });
-  expect(rods.textContent).toContain('Not opened in this build.');
-  expect(within(rods).queryByText('32 N·m')).toBeNull();
-  expect(within(rods).getByRole('link', { name: 'Its record' }).getAttribute('href')).toBe('/audit/b0');
-  expect(within(rods).queryByRole('button', { name: 'Give it to somebody' })).toBeNull();
-  await userEvent.click(screen.getByRole('button', { name: 'More was opened' }));
-  expect(screen.getAllByLabelText<HTMLInputElement>('at, with its unit').map((field) => field.value)).toEqual(['41 N·m', '38 N·m']);
 });
 
 test('what is known of an engine is sent whole, with each thing that was machined', async () => {

@@ -36,9 +36,7 @@ final class Errands
             'wrench-dropped-did-another' => self::wrenchDroppedDidAnother(...),
             'comparator-zeroed-once' => self::comparatorZeroedOnce(...),
             'locker-too-late' => self::lockerTooLate(...),
-            'round-attested-as-counted' => self::roundAttestedAsCounted(...),
-            'round-miscounted' => self::roundMiscounted(...),
-            'setting-moved' => self::settingMoved(...),
+            ...Settings::all(),
             'pairs-marked-as-they-go' => self::pairsMarkedAsTheyGo(...),
             'opened-again' => self::openedAgain(...),
             'after-the-end' => self::afterTheEnd(...),
@@ -320,44 +318,6 @@ final class Errands
         $bench->wait(3600);
         (new Hand($bench))->follow($bench->advice()->nextActions()[0]);
         $bench->readsByAnotherClock((string) $bench->next(), '15 lbf·ft');
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function roundAttestedAsCounted(): Bench
-    {
-        $bench = new Bench('04-head-two-sizes', fn (array $d): array => array_replace_recursive($d, ['stages' => [['evidence' => 'as_round'], 2 => ['evidence' => 'one_by_one']]]));
-        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '22 lbf·ft']);
-        $bench->does('round_attested', ['id' => 'round', 'stage' => 'snug_large', 'tool' => 'W1', 'marks' => count($bench->fold->steps->stepsOf('snug_large'))]);
-        $bench->round('turn_large');
-        $bench->does('click_attested', ['id' => 'click', 'step' => (string) $bench->next(), 'tool' => 'W1']);
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function roundMiscounted(): Bench
-    {
-        $bench = new Bench('04-head-two-sizes', fn (array $d): array => array_replace_recursive($d, ['stages' => [['evidence' => 'as_round'], 2 => ['evidence' => 'one_by_one']]]));
-        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '22 lbf·ft']);
-        $bench->does('round_attested', ['id' => 'round', 'stage' => 'snug_large', 'tool' => 'W1', 'marks' => 99]);
-        $bench->does('tool_set', ['tool' => 'W2', 'shows' => '99 lbf·ft']);
-        $bench->does('click_attested', ['id' => 'click', 'step' => (string) $bench->next(), 'tool' => 'W2']);
-
-        return self::toTheEnd($bench);
-    }
-
-    private static function settingMoved(): Bench
-    {
-        $bench = new Bench('05-flywheel-verified', fn (array $d): array => array_replace_recursive($d, ['stages' => [['evidence' => 'one_by_one']]]));
-        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W1']);
-        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '30 lbf·ft']);
-        foreach ($bench->fold->steps->stepsOf('r1') as $step) {
-            $bench->does('click_attested', ['step' => $step->id, 'tool' => 'W1']);
-        }
-        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W2']);
-        $bench->does('tool_taken', ['quantity' => 'torque', 'tool' => 'W1']);
-        $bench->does('tool_set', ['tool' => 'W1', 'shows' => '26 lbf·ft', 'when' => 'after']);
-        $bench->does('disposed', ['step' => $bench->state()->faults[0]->step, 'disposition' => 'rework'], 'lead');
 
         return self::toTheEnd($bench);
     }

@@ -4,18 +4,15 @@ import { useNavigate } from 'react-router';
 import type { BenchView, RunSheet } from '@/api/types';
 import { sentenceOf } from '@/lib/problem';
 import { JointMap } from '@/ui/JointMap';
-import { BigKey } from './BigKey';
 import { CallScreen } from './CallScreen';
 import { HoldScreen } from './HoldScreen';
 import { MorePanel } from './MorePanel';
 import { StopFrame } from './StopFrame';
+import { type StopKey, StopKeys, useStopKeys } from './StopKeys';
 import { Unsent } from './Unsent';
 import { useShownWhileLocked } from './lock/shown';
 import { RUN, knowStop } from './queries';
-import { usePadKeys } from './usePadKeys';
 import { type Bench, useObserve } from './useRun';
-
-const QUIET_MS = 900;
 
 type Halt = NonNullable<BenchView['call']['halt']>;
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; halt: Halt };
@@ -60,7 +57,7 @@ function Halted({ bench, sheet, view, halt, onTell }: Props & { onTell?: () => v
     wrong: () => bench.setOver('wrong'),
     more: () => setMore(true),
   });
-  usePadKeys(Object.fromEntries(keys.map(({ cap, work }) => [cap, work])), QUIET_MS);
+  useStopKeys(keys);
   return (
     <>
       <StopFrame
@@ -78,10 +75,9 @@ function Halted({ bench, sheet, view, halt, onTell }: Props & { onTell?: () => v
   );
 }
 
-type Key = { cap: string; says: string; work: () => void };
 type Works = { tell?: () => void; known: () => void; leave: () => void; wrong: () => void; more: () => void };
 
-function keysOf(halt: Halt, does: Works): Key[] {
+function keysOf(halt: Halt, does: Works): StopKey[] {
   return [
     ...(does.tell ? [{ cap: '1', says: 'Enter what I had pulled', work: does.tell }] : []),
     halt.seen
@@ -92,14 +88,10 @@ function keysOf(halt: Halt, does: Works): Key[] {
   ];
 }
 
-function Keys({ keys, bench, view }: { keys: Key[]; bench: Bench; view: BenchView }) {
+function Keys({ keys, bench, view }: { keys: StopKey[]; bench: Bench; view: BenchView }) {
   return (
     <>
-      {keys.map(({ cap, says, work }) => (
-        <BigKey key={cap} look={cap === '*' ? 'fault' : 'plain'} cap={cap} onClick={work}>
-          {says}
-        </BigKey>
-      ))}
+      <StopKeys keys={keys} />
       <Unsent bench={bench} view={view} />
     </>
   );

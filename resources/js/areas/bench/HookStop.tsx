@@ -5,9 +5,7 @@ import { sentenceOf } from '@/lib/problem';
 import { BigKey } from './BigKey';
 import { BenchHeader } from './BenchHeader';
 import { HOOK, knowStop } from './queries';
-import { usePadKeys } from './usePadKeys';
-
-const QUIET_MS = 900;
+import { QUIET_MS, usePadKeys } from './usePadKeys';
 
 /** What the shop has stopped, in place of the hook, until whoever stands here says that it is known at this bench. */
 export function HookStop({ stop }: { stop: HookData['stops'][number] }) {

@@ -1,9 +1,7 @@
 import { BigKey } from './BigKey';
 import { Unsent } from './Unsent';
-import { usePadKeys } from './usePadKeys';
+import { QUIET_MS, usePadKeys } from './usePadKeys';
 import type { Bench } from './useRun';
-
-const QUIET_MS = 900;
 
 /** What was kept and flagged, or set aside: read before anything goes on. */
 export function NoticeScreen({ bench, onRead }: { bench: Bench; onRead: () => void }) {

@@ -2,17 +2,14 @@ import { useState } from 'react';
 import type { BenchView, RunSheet } from '@/api/types';
 import { JointMap } from '@/ui/JointMap';
 import { MorePanel } from './MorePanel';
-import { BigKey } from './BigKey';
 import { One } from './Fields';
 import { StopFrame } from './StopFrame';
+import { type StopKey, StopKeys, useStopKeys } from './StopKeys';
 import { Unsent } from './Unsent';
 import { useShownWhileLocked } from './lock/shown';
 import { type Answering, useCall } from './useCall';
-import { usePadKeys } from './usePadKeys';
 import type { Bench } from './useRun';
 import { whereOf } from './words';
-
-const QUIET_MS = 900;
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stop: NonNullable<BenchView['call']['stop']> };
 
@@ -28,7 +25,7 @@ export function StopScreen({ bench, sheet, view, stop }: Props) {
   const name = nameOf(sheet, position) ?? view.call.title;
   useShownWhileLocked(`Still open: ${sheet.serial}, ${sheet.joint.toLowerCase()}, ${name.toLowerCase()}: ${stop.word.toLowerCase()}. It is not done.`);
   const keys = keysOf(bench, view, stop, answering, () => setMore(true));
-  usePadKeys(Object.fromEntries(keys.map(({ cap, work }) => [cap, work])), QUIET_MS);
+  useStopKeys(keys);
   const marks = view.marks.map((m) => (m.position === position || stop.reaches.includes(m.position) ? { ...m, fault: stop.word } : m));
   return (
     <>
@@ -48,14 +45,10 @@ export function StopScreen({ bench, sheet, view, stop }: Props) {
 }
 
 /** The first is what puts it right, and looks like it; nothing here is confirmed by Enter. */
-function Keys({ keys, bench, view }: { keys: Key[]; bench: Bench; view: BenchView }) {
+function Keys({ keys, bench, view }: { keys: StopKey[]; bench: Bench; view: BenchView }) {
   return (
     <>
-      {keys.map(({ cap, says, work }) => (
-        <BigKey key={cap} look={cap === '*' ? 'fault' : 'plain'} cap={cap} onClick={work}>
-          {says}
-        </BigKey>
-      ))}
+      <StopKeys keys={keys} />
       <Sending bench={bench} />
       <p className="max-w-48 text-base text-soft">Enter and the foot switch do nothing here.</p>
       <Unsent bench={bench} view={view} />
@@ -63,10 +56,8 @@ function Keys({ keys, bench, view }: { keys: Key[]; bench: Bench; view: BenchVie
   );
 }
 
-type Key = { cap: string; says: string; work: () => void };
-
 /** What puts it right comes first; the lead has a key wherever their word is wanted. */
-function keysOf(bench: Bench, view: BenchView, stop: Props['stop'], answering: Answering, onMore: () => void): Key[] {
+function keysOf(bench: Bench, view: BenchView, stop: Props['stop'], answering: Answering, onMore: () => void): StopKey[] {
   const byLead = view.call.kind === 'lead';
   const { waits } = bench;
   const answers = waits

@@ -8,6 +8,9 @@ const NUMBER_MS = 3000;
 /** Digits that follow each other faster than this are a number: a reading, or a scan; one alone is a key. */
 const ALONE_MS = 350;
 
+/** So long does a screen that decides something take no key when it has come up: {@link usePadKeys}. */
+export const QUIET_MS = 900;
+
 type Keys = Record<string, (() => void) | undefined>;
 
 /**

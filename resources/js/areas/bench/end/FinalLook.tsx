@@ -5,8 +5,7 @@ import { KeyBar } from '../KeyBar';
 import { type Bench, useObserve } from '../useRun';
 import { digitKeys } from '../words';
 import { Heads, WhatDiffers, touchKey, useHeads } from './Heads';
-
-const QUIET_MS = 900;
+import { QUIET_MS } from '../usePadKeys';
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 

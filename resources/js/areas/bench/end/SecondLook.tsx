@@ -7,8 +7,7 @@ import { lookAt } from '../queries';
 import type { Bench } from '../useRun';
 import { digitKeys } from '../words';
 import { Heads, WhatDiffers, touchKey, useHeads } from './Heads';
-
-const QUIET_MS = 900;
+import { QUIET_MS } from '../usePadKeys';
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView; stage: string };
 

@@ -7,8 +7,7 @@ import { BadgeSide } from '../BadgeSide';
 import { KeyBar } from '../KeyBar';
 import { finishRun } from '../queries';
 import type { Bench } from '../useRun';
-
-const QUIET_MS = 900;
+import { QUIET_MS } from '../usePadKeys';
 
 type Props = { bench: Bench; sheet: RunSheet; view: BenchView };
 

@@ -3,13 +3,11 @@ import type { BenchView } from '@/api/types';
 import { dayAndTime } from '@/lib/typeset';
 import { BigKey } from '../BigKey';
 import { takeOver } from '../queries';
-import { usePadKeys } from '../usePadKeys';
+import { QUIET_MS, usePadKeys } from '../usePadKeys';
 import { useNow } from '../useTicking';
 import { useObserve } from '../useRun';
 import { LeftWords } from './LeftWords';
 import { Point, type PointProps, ToHook } from './Point';
-
-const QUIET_MS = 900;
 
 /** The run is open at another bench or in other hands: it is seen here as it goes on, and both look at the metal before one takes it over. */
 export function HeldElsewhere({ bench, sheet, view }: PointProps) {

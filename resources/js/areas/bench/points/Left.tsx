@@ -1,10 +1,8 @@
 import { BigKey } from '../BigKey';
-import { usePadKeys } from '../usePadKeys';
+import { QUIET_MS, usePadKeys } from '../usePadKeys';
 import { useObserve } from '../useRun';
 import { LeftWords } from './LeftWords';
 import { Point, type PointProps, ToHook } from './Point';
-
-const QUIET_MS = 900;
 
 /** It was left: before it is touched, its state is seen, and what whoever left it had to say. */
 export function Left({ bench, sheet, view }: PointProps) {

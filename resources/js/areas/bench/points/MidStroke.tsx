@@ -1,9 +1,7 @@
 import { BigKey } from '../BigKey';
-import { usePadKeys } from '../usePadKeys';
+import { QUIET_MS, usePadKeys } from '../usePadKeys';
 import { useObserve } from '../useRun';
 import { Point, type PointProps } from './Point';
-
-const QUIET_MS = 900;
 
 /** One was called away in the middle of an angle: it goes on at the very stroke, if the tool or the paint line has kept where it began. */
 export function MidStroke({ bench, sheet, view, onGoOn }: PointProps & { onGoOn: () => void }) {

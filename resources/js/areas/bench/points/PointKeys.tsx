@@ -1,10 +1,8 @@
 import { type ReactNode, useState } from 'react';
 import { MorePanel } from '../MorePanel';
 import { BigKey } from '../BigKey';
-import { usePadKeys } from '../usePadKeys';
+import { QUIET_MS, usePadKeys } from '../usePadKeys';
 import { type PointProps, ToHook } from './Point';
-
-const QUIET_MS = 900;
 
 type Props = PointProps & {
   /** What Enter does, and the key that says so; absent where nothing can be done here. */

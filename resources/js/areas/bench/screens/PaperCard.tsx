@@ -10,9 +10,7 @@ import { BenchHeader } from '../BenchHeader';
 import { BigKey } from '../BigKey';
 import { BENCH, HOOK, beginPaper, beginRun, takeOver } from '../queries';
 import { useOutbox } from '../useOutbox';
-import { usePadKeys } from '../usePadKeys';
-
-const QUIET_MS = 900;
+import { QUIET_MS, usePadKeys } from '../usePadKeys';
 
 /** A job card on paper that was scanned here: what it is about, and that it is typed in now. */
 export function PaperCard() {

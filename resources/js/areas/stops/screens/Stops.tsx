@@ -35,7 +35,7 @@ function Table({ stops }: { stops: Stop[] }) {
             <td className="pr-6 font-semibold">
               <Link to={`/stops/${String(stop.number)}`}>{stop.title}</Link>
             </td>
-            <td className="max-w-md truncate pr-6">{stop.reason}</td>
+            <td className="max-w-md py-2 pr-6">{stop.reason}</td>
             <td className="pr-6 whitespace-nowrap">
               {dayAndTime(stop.at, zone)}, {stop.by}
             </td>
