@@ -29,7 +29,8 @@ final class ToolStop implements Stoppable
     public function named(string $key): ?StoppedThing
     {
         $tool = ToolRow::query()->where('id', $key)->orWhere('code', strtoupper($key))->first();
-        if ($tool === null || $tool->state === ToolState::Retired) {
+        // A retired one, too: what it did before is what matters.
+        if ($tool === null) {
             return null;
         }
         $last = self::last($tool->id);

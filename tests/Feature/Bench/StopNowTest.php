@@ -230,6 +230,16 @@ final class StopNowTest extends FeatureTestCase
         self::assertNotSame('tool', $this->bench->show()['view']['call']['kind']);
     }
 
+    public function test_the_stop_of_a_tool_that_is_retired_since_is_shown_and_lifted_and_a_retired_one_can_be_stopped(): void
+    {
+        $this->stopped('tool', 'TW-04');
+        $this->world->desk('crib', 'POST', 'tools/TW-04/retire', ['reason' => 'broken'])->assertOk();
+        $this->sheet()->assertOk()->assertJsonPath('lifted', null);
+        $this->lifted();
+
+        $this->world->desk('lead', 'GET', 'stops/reach?what=tool&key=TW-04')->assertOk()->assertJsonPath('stopped', null);
+    }
+
     public function test_a_lot_halts_the_runs_that_it_is_in_by_the_number_that_was_read_off_its_bag(): void
     {
         $lot = $this->lot('K-441');
