@@ -81,6 +81,7 @@ test('a shift is handed over: both read how each engine stands, both sign, and i
   await atFirstBolt(bench, serial);
   await type(bench, '31.9');
   await expectBolt(bench, 2, 1);
+  await expect(bench.getByText('all sent')).toBeVisible();
   await bench.goto('/bench');
   await bench.getByRole('button', { name: 'More' }).click();
   await bench.getByRole('button', { name: 'Hand over the shift' }).click();
