@@ -21,11 +21,11 @@ final class AsideNeeds implements NeedsMe
         if (Gate::denies(Ability::DisposeReadings->value)) {
             return [];
         }
-        $aside = DB::table('readings_aside')->join('subjects', 'subjects.id', '=', 'readings_aside.subject')->whereNull('disposed_at')->groupBy('subjects.id', 'serial', 'build_number')->orderByRaw('MIN(received_at)')
-            ->selectRaw('subjects.id, serial, build_number, COUNT(*) AS readings')->get();
+        $aside = DB::table('readings_aside')->join('subjects', 'subjects.id', '=', 'readings_aside.subject')->whereNull('disposed_at')->groupBy('subjects.id', 'serial', 'build_number', 'subassembly')->orderByRaw('MIN(received_at)')
+            ->selectRaw('subjects.id, serial, build_number, subassembly, COUNT(*) AS readings')->get();
 
         return array_values($aside->map(fn (stdClass $of): Need => new Need(
-            Urgency::InDoubt, sprintf('%s: %s no step took', Subject::titled($of->serial, (int) $of->build_number), (int) $of->readings === 1 ? 'one reading that' : "$of->readings readings that"),
+            Urgency::InDoubt, sprintf('%s: %s no step took', Subject::titled($of->serial, (int) $of->build_number, $of->subassembly), (int) $of->readings === 1 ? 'one reading that' : "$of->readings readings that"),
             'They were set aside as they came; what was pulled was pulled all the same.', 'Say what becomes of it', '/audit/'.$of->id,
         ))->all());
     }

@@ -53,7 +53,7 @@ final readonly class BuildNeeds implements NeedsMe
             ->join('ledger_entries as last', fn ($join) => $join->on('last.stream', '=', DB::raw("CONCAT('run/', run_progress.run)"))->on('last.seq', '=', 'run_progress.seq'))
             ->where('subjects.state', BuildState::Open->value)->whereNull('runs.finished_at')->whereNull('runs.opened_at')->where(fn (Builder $q) => $q->where('run_progress.stopped', true)->orWhere('run_progress.phase', RunPhase::Parked->value))
             ->orderBy('last.received_at')
-            ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.received_at', 'run_progress.*']);
+            ->get(['runs.revision', 'runs.subject', 'subjects.serial', 'subjects.build_number', 'subjects.subassembly', 'joints.name as joint', 'people.name as person', 'devices.name as device', 'customers.name as customer', 'last.received_at', 'run_progress.*']);
         $faces = $runs->isEmpty() ? [] : RevisionFaces::of($runs->pluck('revision')->all());
         $left = LeftRun::told(array_values($runs->where('phase', RunPhase::Parked->value)->pluck('run')->map(strval(...))->all()));
 
@@ -66,7 +66,7 @@ final readonly class BuildNeeds implements NeedsMe
      */
     private static function run(stdClass $run, ?array $map, ?array $left): Need
     {
-        $what = sprintf('%s, %s', Subject::titled($run->serial, (int) $run->build_number), lcfirst($run->joint));
+        $what = sprintf('%s, %s', Subject::titled($run->serial, (int) $run->build_number, $run->subassembly), lcfirst($run->joint));
         $joint = $map === null ? null : ['map' => $map, 'marks' => RunProgress::shown($run)['marks']];
         $link = '/builds/'.$run->subject;
         if ($left !== null) {
@@ -96,11 +96,23 @@ final readonly class BuildNeeds implements NeedsMe
         }
         $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $open = DB::table('joints')->join('families', 'families.id', '=', 'joints.family')->join('subjects', 'subjects.family', '=', 'joints.family')
-            ->whereIn('joints.id', array_keys($several))->where('subjects.state', BuildState::Open->value)
+            ->whereIn('joints.id', array_keys($several))->where('subjects.state', BuildState::Open->value)->where(self::itsOwn(...))
             ->whereNotExists(fn (Builder $q) => $of($q, 'fitted_hardware'))->whereNotExists(fn (Builder $q) => $of($q, 'paper_joints'))->whereNotExists(fn (Builder $q) => $of($q, 'returned_joints')->where('returned_joints.opened', false))
-            ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number']);
+            ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number', 'subjects.subassembly']);
 
         return array_values($open->groupBy('joint')->map(fn (Collection $of, string $joint): Need => self::unchosen($of, $several[$joint]))->all());
+    }
+
+    /** Joints that are worked at a subject itself: of a subassembly those that it carries, of an engine those that no fitted one carries. */
+    private static function itsOwn(Builder $joints): void
+    {
+        $joints->where(fn (Builder $q) => $q->where('subjects.subassembly', '')->orWhereColumn('joints.carried_in', 'subjects.subassembly'))
+            ->where(fn (Builder $q) => $q->where('joints.carried_in', '')->orWhereNotExists(fn (Builder $r) => self::fitted($r)));
+    }
+
+    private static function fitted(Builder $query): Builder
+    {
+        return $query->from('fittings')->whereColumn('fittings.engine', 'subjects.id')->whereColumn('fittings.kind', 'joints.carried_in')->whereNull('fittings.removed_at');
     }
 
     /** @return list<string> joints that more than one procedure was ever written for */
@@ -116,7 +128,7 @@ final readonly class BuildNeeds implements NeedsMe
     private static function unchosen(Collection $engines, array $options): Need
     {
         $first = $engines->first() ?? throw new LogicException('A joint of no engine.');
-        $titles = $engines->map(fn (stdClass $e): string => Subject::titled($e->serial, (int) $e->build_number));
+        $titles = $engines->map(fn (stdClass $e): string => Subject::titled($e->serial, (int) $e->build_number, $e->subassembly));
         $others = $engines->count() - self::MOST_NAMED;
 
         return new Need(
@@ -133,7 +145,7 @@ final readonly class BuildNeeds implements NeedsMe
         $late = Subject::query()->with('owner')->whereIn('state', [BuildState::Received, BuildState::Open, BuildState::Finished])->where('due_on', '<', $today)->orderBy('due_on')->limit(self::MOST_DONE)->get();
 
         return array_values($late->map(fn (Subject $s): Need => new Need(
-            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', $s->owner?->name, $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), $s->state === BuildState::Finished ? 'Ship it' : 'See what it needs', '/builds/'.$s->id,
+            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', $s->ownedBy(), $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), $s->state === BuildState::Finished ? 'Ship it' : 'See what it needs', '/builds/'.$s->id,
         ))->all());
     }
 
@@ -147,7 +159,7 @@ final readonly class BuildNeeds implements NeedsMe
         $strips = $this->strip->ofAll($ready);
 
         return array_values($ready->map(fn (Subject $s): Need => new Need(
-            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint of it is done. %s.', $s->owner->name ?? ''), 'Finish it', '/builds/'.$s->id,
+            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint of it is done. %s.', $s->ownedBy()), 'Finish it', '/builds/'.$s->id,
             self::drawn($strips[$s->id], $this->strip->maps()),
         ))->all());
     }
@@ -158,9 +170,13 @@ final readonly class BuildNeeds implements NeedsMe
         $ready = Subject::query()->with('owner')->where('state', BuildState::Open->value);
         $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $ready->getQuery()
-            ->whereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereNotNull('runs.finished_at')->whereNull('runs.opened_at'))
-            ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')
-                ->whereNotExists(fn (Builder $r) => $of($r, 'runs')->whereNotNull('runs.finished_at')->whereNull('runs.opened_at'))
+            ->where(fn (Builder $w) => $w->whereExists(fn (Builder $q) => $q->from('runs')->where(fn (Builder $r) => $r->where(fn (Builder $s) => $s->whereColumn('runs.subject', 'subjects.id')->whereNull('runs.went_with'))->orWhereColumn('runs.went_with', 'subjects.id'))->whereNotNull('runs.finished_at')->whereNull('runs.opened_at'))
+                ->orWhereExists(fn (Builder $q) => $q->from('fittings')->whereColumn('fittings.engine', 'subjects.id')->whereNull('fittings.removed_at')))
+            ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')->where(fn (Builder $r) => $r->where('subjects.subassembly', '')->orWhereColumn('joints.carried_in', 'subjects.subassembly'))
+                // Of one that was fitted, whatever it carries is done as long as it is finished itself.
+                ->whereNotExists(fn (Builder $r) => self::fitted($r)->join('subjects as inside', 'inside.id', '=', 'fittings.subassembly')->where('inside.state', BuildState::Finished->value))
+                ->whereNotExists(fn (Builder $r) => $of($r, 'runs')->whereNotNull('runs.finished_at')->whereNull('runs.opened_at')->whereNull('runs.went_with'))
+                ->whereNotExists(fn (Builder $r) => $r->from('runs')->whereColumn('runs.went_with', 'subjects.id')->whereColumn('runs.joint', 'joints.id')->whereNull('runs.opened_at'))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'paper_joints'))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'returned_joints')->where('returned_joints.opened', false))
                 ->whereNotExists(fn (Builder $r) => $of($r, 'permits')->where('permits.state', 'approved')))

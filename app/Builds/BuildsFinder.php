@@ -30,6 +30,6 @@ final class BuildsFinder implements Findable
             $found = VisibleBuilds::ofCustomer($person, self::MOST, $text);
         }
 
-        return array_values($found->map(fn (Subject $s): Found => new Found('build', $s->title(), sprintf('%s, %s', $s->state->words(), $s->owner->name ?? ''), '/audit/'.$s->id))->all());
+        return array_values($found->map(fn (Subject $s): Found => new Found('build', $s->title(), sprintf('%s, %s', $s->state->words(), $s->ownedBy()), '/audit/'.$s->id))->all());
     }
 }

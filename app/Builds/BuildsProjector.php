@@ -29,7 +29,7 @@ final class BuildsProjector implements Projector
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'joint_opened', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'intake_entered', 'build_called_off'];
+        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'joint_opened', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'intake_entered', 'subassembly_taken_off', 'build_called_off'];
     }
 
     public function project(array $entries): void
@@ -55,6 +55,7 @@ final class BuildsProjector implements Projector
             'paper_joint_taken_back' => PaperJoint::query()->where('subject', $entry->streamId())->where('joint', $entry->text('joint'))->delete(),
             'build_called_off' => array_map(fn (string $of) => DB::table($of)->where('subject', $entry->streamId())->delete(), ['fitted_hardware', 'paper_joints', 'returned_joints']),
             'intake_entered' => $this->intake($entry),
+            'subassembly_taken_off' => $this->takenOff($entry),
             default => null,
         };
     }
@@ -81,6 +82,20 @@ final class BuildsProjector implements Projector
                 'subject' => $entry->streamId(), 'joint' => (string) data_get($one, 'joint'), 'opened' => data_get($one, 'opened') === true, 'of' => $entry->text('data.of'),
                 'found' => (string) data_get($one, 'found'), 'movements' => json_encode(data_get($one, 'movements', []), JSON_THROW_ON_ERROR), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
             ], ['subject', 'joint']);
+        }
+    }
+
+    /** What came off as the engine's own goes with its runs, and nothing of it is recorded at the engine any more. */
+    private function takenOff(Entry $entry): void
+    {
+        $at = $entry->receivedAt()->format('Y-m-d H:i:s.u');
+        foreach ((array) data_get($entry->body, 'data.joints') as $one) {
+            $joint = (string) data_get($one, 'joint');
+            $here = fn (string $table) => DB::table($table)->where('subject', $entry->streamId())->where('joint', $joint);
+            $here('assignments')->whereNull('taken_back_at')->update(['taken_back_at' => $at]);
+            $here('returned_joints')->update(['opened' => true]);
+            $here('paper_joints')->delete();
+            $here('fitted_hardware')->delete();
         }
     }
 

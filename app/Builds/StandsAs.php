@@ -14,5 +14,7 @@ enum StandsAs: string
     case Waiting = 'waiting';
     case Done = 'done';
     case ComeIn = 'come_in';
+    /** Of a subassembly: it is in an engine. */
+    case Fitted = 'fitted';
     case Shipped = 'shipped';
 }

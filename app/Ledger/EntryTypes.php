@@ -17,7 +17,7 @@ final class EntryTypes
         'badge_given' => ['person'],
         'build_called_off' => ['subject'], 'build_described' => ['subject'], 'build_finished' => ['subject'], 'build_opened' => ['subject'], 'build_reopened' => ['subject'], 'build_shipped' => ['subject'],
         'build_started' => ['subject'], 'build_picture_kept' => ['subject'], 'build_picture_removed' => ['subject'], 'serial_restamped' => ['subject'], 'serial_rules_set' => ['family'],
-        'joints_rest_set' => ['family'], 'intake_entered' => ['subject'],
+        'joints_rest_set' => ['family'], 'joints_carried_set' => ['family'], 'intake_entered' => ['subject'], 'subassembly_fitted' => ['subject'], 'subassembly_taken_off' => ['subject'],
         'hardware_chosen' => ['subject'], 'joint_done_on_paper' => ['subject'], 'paper_joint_taken_back' => ['subject'],
         'builds_rejudged' => ['revision'],
         'card_came_back' => ['card'], 'card_closed' => ['card'], 'card_compared' => ['card'], 'card_printed' => ['card'], 'card_scanned' => ['card'],

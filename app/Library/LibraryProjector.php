@@ -31,7 +31,7 @@ final class LibraryProjector implements Projector
     public function types(): array
     {
         return [
-            'family_extended', 'serial_rules_set', 'joints_rest_set', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
+            'family_extended', 'serial_rules_set', 'joints_rest_set', 'joints_carried_set', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
             'picture_kept', 'standard_asked', 'standard_approved', 'permit_asked', 'permit_approved', 'permit_closed',
         ];
     }
@@ -47,6 +47,7 @@ final class LibraryProjector implements Projector
             'family_extended' => $this->family($entry),
             'serial_rules_set' => Family::query()->whereKey($entry->streamId())->update(['serial_rules' => implode("\n", $entry->texts('data.rules'))]),
             'joints_rest_set' => $this->resting($entry),
+            'joints_carried_set' => $this->carried($entry),
             'procedure_added' => DB::table('procedures')->upsert([
                 'id' => $entry->streamId(), 'created_at' => self::sql($entry->receivedAt()), 'variant' => $entry->optional('data.variant'), 'sister_of' => $entry->optional('data.sister_of'),
             ] + self::texts($entry, ['joint', 'option']), 'id'),
@@ -83,6 +84,13 @@ final class LibraryProjector implements Projector
     {
         foreach ((array) data_get($entry->body, 'data.joints') as $one) {
             Joint::query()->where('family', $entry->streamId())->whereKey((string) data_get($one, 'joint'))->update(['rests_on' => json_encode(data_get($one, 'on'), JSON_THROW_ON_ERROR)]);
+        }
+    }
+
+    private function carried(Entry $entry): void
+    {
+        foreach ((array) data_get($entry->body, 'data.joints') as $one) {
+            Joint::query()->where('family', $entry->streamId())->whereKey((string) data_get($one, 'joint'))->update(['carried_in' => (string) data_get($one, 'carried_in'), 'holds' => (string) data_get($one, 'holds')]);
         }
     }
 

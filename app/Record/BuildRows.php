@@ -37,12 +37,16 @@ final class BuildRows
     {
         Subject::query()->insert([
             'id' => $entry->streamId(), 'serial' => $entry->text('data.serial'), 'build_number' => $entry->number('data.build_number'),
-            'family' => $entry->text('data.family'), 'customer' => $entry->text('data.customer'),
+            // A subassembly may be the shop's own.
+            'family' => $entry->text('data.family'), 'customer' => (string) $entry->optional('data.customer'), 'subassembly' => (string) $entry->optional('data.subassembly'),
             // Before a shop could say so, an engine stood on its stand when it came in.
             'state' => ($entry->flag('data.waits') ? BuildState::Received : BuildState::Open)->value, 'opened_at' => $at,
         ] + BuildFacts::ofEntry($entry)->toRow());
         foreach ($entry->texts('data.old_serials') as $serial) {
             OldSerial::query()->insert(['subject' => $entry->streamId(), 'serial' => $serial, 'why' => '']);
+        }
+        if ($entry->number('data.build_number') > 1) {
+            FittingRows::passOn($entry->id(), Subject::query()->findOrFail($entry->streamId()));
         }
     }
 
@@ -55,6 +59,7 @@ final class BuildRows
     /** It was opened by mistake: nothing stands on it, and its number is free again. The entries stay. */
     private static function calledOff(Entry $entry): void
     {
+        FittingRows::calledOff(Subject::query()->findOrFail($entry->streamId()));
         OldSerial::query()->where('subject', $entry->streamId())->delete();
         BuildPicture::query()->where('subject', $entry->streamId())->delete();
         Subject::query()->whereKey($entry->streamId())->delete();

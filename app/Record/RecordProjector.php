@@ -26,6 +26,8 @@ final class RecordProjector implements Projector
         'build_opened', 'build_described', 'build_started', 'build_finished', 'build_reopened', 'build_shipped', 'build_called_off', 'serial_restamped', 'build_picture_kept', 'build_picture_removed',
     ];
 
+    private const OF_FITTINGS = ['subassembly_fitted', 'subassembly_taken_off'];
+
     public function version(): string
     {
         return '1';
@@ -33,12 +35,12 @@ final class RecordProjector implements Projector
 
     public function tables(): array
     {
-        return ['subjects', 'old_serials', 'build_pictures', 'runs', 'results', 'readings_aside', 'findings'];
+        return ['subjects', 'old_serials', 'build_pictures', 'fittings', 'runs', 'results', 'readings_aside', 'findings'];
     }
 
     public function types(): array
     {
-        return [...self::OF_BUILDS, self::UNREADABLE, ...array_keys(EventTypes::all())];
+        return [...self::OF_BUILDS, ...self::OF_FITTINGS, self::UNREADABLE, ...array_keys(EventTypes::all())];
     }
 
     public function project(array $entries): void
@@ -49,7 +51,11 @@ final class RecordProjector implements Projector
             match ($entry->type()) {
                 'run_begun' => $rows->add('runs', $this->begun($entry)),
                 'run_taken_over', 'run_finished', 'joint_opened', 'reading_dismissed' => $entry->outcome() === null || $entry->optional('outcome.standing') === 'applied' ? $rows->change(fn () => $this->one($entry)) : null,
-                default => in_array($entry->type(), self::OF_BUILDS, true) ? $rows->change(fn () => BuildRows::tell($entry)) : null,
+                default => match (true) {
+                    in_array($entry->type(), self::OF_BUILDS, true) => $rows->change(fn () => BuildRows::tell($entry)),
+                    in_array($entry->type(), self::OF_FITTINGS, true) => $rows->change(fn () => FittingRows::tell($entry)),
+                    default => null,
+                },
             };
             if ($outcome !== null) {
                 $this->decided($entry, Outcome::fromBody($outcome), $rows);

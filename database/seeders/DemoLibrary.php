@@ -8,6 +8,7 @@ use App\Library\Actions\AddProcedure;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\SaveDraft;
 use App\Library\Actions\SetResting;
+use App\Library\Actions\SetSubassemblies;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Actions\TurnDownRevision;
 use App\Library\Models\Family;
@@ -21,7 +22,6 @@ use LogicException;
 /** The library of Fenmoor Engine Works: four families, and a procedure in every state. */
 final class DemoLibrary
 {
-    /** Files in the order in which they came into force, by joint; the letter of a file's second revision follows from that. */
     /** What is opened with what, when an engine comes back: by family and joint those that it rests on. */
     private const RESTS = [
         'TN3' => ['Connecting rods' => ['Main caps'], 'Cylinder head' => ['Connecting rods']],
@@ -30,6 +30,18 @@ final class DemoLibrary
         'WV9' => ['Connecting rods' => ['Mains'], 'Cylinder head, left bank' => ['Connecting rods'], 'Cylinder head, right bank' => ['Connecting rods']],
     ];
 
+    /** What is carried in a subassembly that can be tightened by itself: by family, that one and joint. */
+    private const CARRIED = [
+        'TN3' => ['Short block' => ['Main caps', 'Connecting rods']],
+        'HG4' => ['Short block' => ['Bearing ladder', 'Connecting rods'], 'Head' => ['Cam ladder']],
+        'OS6' => ['Short block' => ['Main caps', 'Connecting rods']],
+        'WV9' => ['Short block' => ['Mains', 'Connecting rods']],
+    ];
+
+    /** What holds one to the engine: by family. */
+    private const HOLDS = ['HG4' => ['Cylinder head' => 'Head']];
+
+    /** Files in the order in which they came into force, by joint; the letter of a file's second revision follows from that. */
     private const APPROVED = [
         'tn3-rods', 'tn3-head-a', 'tn3-head-b', 'tn3-flywheel', 'tn3-flywheel-old', 'hg4-bearing-ladder', 'hg4-rods', 'hg4-head', 'hg4-head-studs', 'hg4-cam-ladder',
         'os6-main-caps', 'os6-rods', 'os6-rods-cap-screws', 'os6-heads', 'os6-rocker-shafts', 'os6-front-gear-a', 'wv9-mains-a', 'wv9-mains-b', 'wv9-rods', 'wv9-head-left', 'wv9-water-pump', 'wv9-drive-plate',
@@ -73,6 +85,14 @@ final class DemoLibrary
             $ids = $family->joints()->pluck('id', 'name')->all();
             $of = array_map(fn (array $names): array => array_map(fn (string $name): string => (string) $ids[$name], $names), $on);
             app(SetResting::class)($family, array_combine(array_map(fn (string $name): string => (string) $ids[$name], array_keys($of)), $of), $this->people->get('lead'));
+            $carried = $holds = [];
+            foreach (self::CARRIED[$code] as $kind => $names) {
+                $carried += array_fill_keys(array_map(fn (string $name): string => (string) $ids[$name], $names), $kind);
+            }
+            foreach (self::HOLDS[$code] ?? [] as $name => $kind) {
+                $holds[(string) $ids[$name]] = $kind;
+            }
+            app(SetSubassemblies::class)($family, $carried, $holds, $this->people->get('lead'));
         }
     }
 

@@ -84,6 +84,7 @@ final class DemoShop
             $small || $this->openBuilds();
             $small || $this->atWork();
             $small || $this->elsewhere();
+            $small || (new DemoHeads($this->people, $this->bench, $this->at(...), $this->begun(...)))->seed($this->comesIn(...));
             $small || $crib->hands($this->people);
         } finally {
             Str::createUuidsNormally();

@@ -37,7 +37,7 @@
   <tr><th style="width: 30%">joint, tightened by</th><th style="width: 20%">by whom, when</th><th style="width: 27%">how its results are known</th><th>tools</th></tr>
   @foreach ($joints as $joint)
   <tr>
-    <td><b>{{ $joint['name'] }}</b>{{ $joint['hardware'] === '' ? '' : ', '.$joint['hardware'] }}{{ $joint['letter'] === '' ? '' : ', revision '.$joint['letter'] }}<br><span class="soft">{{ $joint['line'] }}</span>@if ($joint['stayed'])<br><b>not opened in this build: as {{ $joint['stayed'] }}, left it</b>@endif
+    <td><b>{{ $joint['name'] }}</b>{{ $joint['hardware'] === '' ? '' : ', '.$joint['hardware'] }}{{ $joint['letter'] === '' ? '' : ', revision '.$joint['letter'] }}<br><span class="soft">{{ $joint['line'] }}</span>@if ($joint['stayed'])<br><b>not opened in this build: as {{ $joint['stayed'] }}, left it</b>@endif @if ($joint['within'])<br><b>carried in {{ $joint['within'] }}, and recorded there</b>@endif
       @foreach ($joint['permits'] as $permit)<br><span class="soft">permit {{ $permit }}</span>@endforeach
       @foreach ($joint['faults'] as $fault)<br><span class="soft">{{ $fault }}</span>@endforeach
       @foreach ($joint['cards'] as $card)<br><span class="soft">card {{ $card }}</span>@endforeach

@@ -3,6 +3,7 @@
 use App\Bench\Http\CardController;
 use App\Bench\Http\CardMoveController;
 use App\Bench\Http\DecisionController;
+use App\Bench\Http\ExchangeController;
 use App\Bench\Http\HandedController;
 use App\Bench\Http\HandoverController;
 use App\Bench\Http\HookController;
@@ -58,6 +59,8 @@ Route::middleware('desk')->group(function (): void {
     Route::post('stops/{stop:number}/keep', [StopLiftController::class, 'keep'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/lift', [StopLiftController::class, 'lift'])->can(Ability::StopWork->value);
     Route::get('builds/{build}/handover', HandedController::class)->can(Ability::GiveWork->value);
+    Route::get('builds/{build}/subassemblies/{kind}', [ExchangeController::class, 'show'])->can(Ability::GiveWork->value);
+    Route::post('builds/{build}/subassemblies/{kind}', [ExchangeController::class, 'store'])->can(Ability::GiveWork->value);
     Route::get('builds/{build}/joints/{joint}/opening', [OpeningController::class, 'show'])->can(Ability::GiveWork->value);
     Route::post('builds/{build}/joints/{joint}/opening', [OpeningController::class, 'store'])->can(Ability::GiveWork->value);
     Route::get('cards', [CardController::class, 'index'])->can(Ability::HandleCards->value);

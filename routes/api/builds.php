@@ -10,12 +10,15 @@ use App\Builds\Http\BuildTableController;
 use App\Builds\Http\ChoicesController;
 use App\Builds\Http\IntakeController;
 use App\Builds\Http\PaperJointController;
+use App\Builds\Http\SubassemblyController;
 use App\People\Ability;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('desk')->group(function (): void {
     Route::get('builds', [BuildController::class, 'index'])->can(Ability::ReadBuilds->value);
+    Route::get('subassemblies', [SubassemblyController::class, 'index'])->can(Ability::ReadBuilds->value);
     Route::middleware('can:'.Ability::OpenBuilds->value)->group(function (): void {
+        Route::post('subassemblies', [SubassemblyController::class, 'store']);
         Route::post('builds', [BuildController::class, 'store']);
         Route::post('builds/read', [BuildTableController::class, 'read']);
         Route::post('builds/many', [BuildTableController::class, 'store']);

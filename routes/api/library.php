@@ -34,6 +34,7 @@ Route::middleware('desk')->group(function () use ($read, $write, $sign): void {
     Route::get('library/families', [FamilyController::class, 'index'])->middleware($read);
     Route::post('library/families', [FamilyController::class, 'store'])->middleware($write);
     Route::post('library/families/{family}/resting', [FamilyController::class, 'resting'])->middleware($write);
+    Route::post('library/families/{family}/subassemblies', [FamilyController::class, 'subassemblies'])->middleware($write);
     Route::post('library/families/{family}/serial-rules', [FamilyController::class, 'serialRules'])->middleware($write);
     Route::get('library/compare', ComparisonController::class)->middleware($read);
     Route::get('library/conflicts', ConflictController::class)->middleware($read);

@@ -227,11 +227,11 @@ test('what has left stands in a table of its own, and where nothing has, that is
   expect(screen.queryByRole('link', { name: 'audit sheet' })).toBeNull();
 });
 
-test('how serials of a family read and what rests on what are sent only where somebody has said so', async () => {
+test('how serials of a family read and what rests on what and is carried in what are sent only where somebody has said so', async () => {
   const joints = [
-    { id: 'j1', name: 'Main caps', rests_on: [], options: [] },
-    { id: 'j2', name: 'Rods', rests_on: [], options: [] },
-    { id: 'j3', name: 'Head', rests_on: ['j2'], options: [] },
+    { id: 'j1', name: 'Main caps', carried_in: '', holds: '', rests_on: [], options: [] },
+    { id: 'j2', name: 'Rods', carried_in: '', holds: '', rests_on: [], options: [] },
+    { id: 'j3', name: 'Head', carried_in: '', holds: '', rests_on: ['j2'], options: [] },
   ];
   const asked = serve({
     'POST library/families': () => ({ status: 201, body: { id: 'f1' } }),

@@ -21,6 +21,7 @@ export const JOINT: JointOnStand = {
   run: null,
   stop: null,
   opened: null,
+  within: null,
 };
 export const RODS: JointOnStand = { ...JOINT, id: 'j2', name: 'Rods' };
 
@@ -47,12 +48,14 @@ export const BUILD: BuildData = {
   metal: [],
   missing: [{ joint: 'j1', name: 'Main caps', why: 'not given to anybody', asked: false }],
   joints: [JOINT],
+  subassembly: null,
+  carries: [],
 };
 
 export const CHOICES = {
   customers: [{ id: 'c1', name: 'Marl Quarries' }],
   assemblers: [{ id: 'a1', name: 'Tove Ringdal' }],
-  families: [{ code: 'QN2', name: 'Quern QN2', serials: ['QN2-12-3456'], variants: ['long block'] }],
+  families: [{ code: 'QN2', name: 'Quern QN2', serials: ['QN2-12-3456'], variants: ['long block'], subassemblies: ['Head'] }],
   machining: [{ what: 'line_honed' as const, words: 'line-honed' }],
 };
 

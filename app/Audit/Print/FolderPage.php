@@ -73,7 +73,7 @@ final readonly class FolderPage
 
         return [
             'name' => self::text($joint, 'name'), 'line' => self::text((array) ($joint['revision'] ?? []), 'line'), 'letter' => self::text((array) ($joint['revision'] ?? []), 'letter'),
-            'hardware' => self::text($joint, 'hardware'), 'without' => self::text($joint, 'without'), 'stayed' => self::text((array) ($joint['stayed'] ?? []), 'title'), 'run' => $run, 'left' => $run === null ? 0 : self::number($run, 'all') - self::number($run, 'done'),
+            'hardware' => self::text($joint, 'hardware'), 'without' => self::text($joint, 'without'), 'stayed' => self::text((array) ($joint['stayed'] ?? []), 'title'), 'within' => self::text((array) ($joint['within'] ?? []), 'title'), 'run' => $run, 'left' => $run === null ? 0 : self::number($run, 'all') - self::number($run, 'done'),
             'known' => implode(', ', array_map(fn (string $words, int $n): string => "$n $words", array_keys($known), $known)),
             'tools' => implode(', ', array_filter(array_map(strval(...), array_keys($tools)))), 'found' => $wrong,
             'faults' => array_map(fn (array $f): string => self::text($f, 'what').', '.(self::text($f, 'ended') === '' ? 'open' : self::text($f, 'ended')).(self::text($f, 'cost') === '' ? '' : ': '.self::text($f, 'cost')), self::objects($joint['faults'] ?? [])),

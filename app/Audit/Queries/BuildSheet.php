@@ -15,6 +15,7 @@ use App\Library\Queries\Permits;
 use App\People\Models\Customer;
 use App\People\Models\Person;
 use App\People\Shop;
+use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\Lineage;
 use App\Record\Queries\StopsInForce;
@@ -38,7 +39,7 @@ final readonly class BuildSheet
         $joints = JointRecord::allOf($subject);
         $cards = CardSheet::byJoint($subject->id);
         $before = JointRecord::beforeOpening($subject);
-        $audit = new BuildAudit(array_map(fn (JointRecord $joint) => $joint->evidence(), $joints), $this->tools($subject->id), Shop::here()->zone());
+        $audit = new BuildAudit(array_map(fn (JointRecord $joint) => $joint->evidence(), $joints), $this->tools($subject, $joints), Shop::here()->zone());
 
         return [
             'id' => $subject->id,
@@ -59,10 +60,15 @@ final readonly class BuildSheet
         ];
     }
 
-    /** @return array<string, ToolEvidence> */
-    private function tools(string $build): array
+    /**
+     * @param  list<JointRecord>  $joints
+     * @return array<string, ToolEvidence>
+     */
+    private function tools(Subject $subject, array $joints): array
     {
-        $lookedBack = LookBacks::of($build);
+        // What an earlier build or a head answers for was looked back at there.
+        $runs = array_filter(array_map(fn (JointRecord $j): ?Run => $j->run?->run, $joints), fn (?Run $r): bool => $r !== null && $r->subject !== $subject->id);
+        $lookedBack = LookBacks::of($subject->id, array_column($runs, 'id'));
         $tools = [];
         foreach (ToolRow::query()->with('calibrations')->get() as $row) {
             $tools[$row->id] = new ToolEvidence($row->code, ToolBook::historyOf($row->calibrations), $lookedBack[$row->id] ?? [], StopsInForce::here()->of(StopWhat::Tool, $row->id)?->when());
@@ -100,6 +106,7 @@ final readonly class BuildSheet
             'without' => $record->without,
             'scanned' => $record->scanned,
             'stayed' => $record->stayed === null ? null : ['id' => $record->stayed->id, 'title' => $record->stayed->numbered()],
+            'within' => $record->within === null ? null : ['id' => $record->within->id, 'title' => $record->within->title()],
             'cards' => $cards,
             'opened' => $record->run?->run->opened_at === null ? null : ['at' => $record->run->run->opened_at->toIso8601ZuluString(), 'why' => (string) $record->run->run->opened_why],
             'run' => null,

@@ -17,9 +17,12 @@ use App\Library\Queries\Procedures;
 use App\Record\Models\AsideReading;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use App\Record\Queries\RunHistory;
 use App\Record\Queries\StopsInForce;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
 use Tekkal\Core\Call\StopOrder;
 use Tekkal\Core\Review\JointEvidence;
 
@@ -31,6 +34,7 @@ final readonly class JointRecord
      * @param  string|null  $without  why nothing of it stands in the record
      * @param  bool  $scanned  is there a paper of it from before?
      * @param  Subject|null  $stayed  the build whose record answers for it, since it was not opened in this one
+     * @param  Subject|null  $within  the subassembly that it is carried in, whose record answers for it
      */
     private function __construct(
         public Joint $joint,
@@ -40,26 +44,45 @@ final readonly class JointRecord
         public ?string $without,
         public bool $scanned,
         public ?Subject $stayed = null,
+        public ?Subject $within = null,
     ) {
     }
 
-    /** @return list<self> in assembly order */
-    public static function allOf(Subject $subject): array
+    /**
+     * @param  CarbonImmutable|null  $asOf  as it stood then, though it was worked at since: of a head in an engine that had left by then
+     * @return list<self> in assembly order
+     */
+    public static function allOf(Subject $subject, ?CarbonImmutable $asOf = null): array
     {
-        $stayed = ReturnedJoint::query()->with('before')->where('subject', $subject->id)->where('opened', false)->get()->keyBy('joint');
+        $stayed = ReturnedJoint::query()->with('before')->where('subject', $subject->id)->where(fn (Builder $q) => $q->where('opened', false)->when($asOf !== null, fn (Builder $r) => $r->orWhere('at', '>', $asOf)))->get()->keyBy('joint');
+        $inside = self::inside($subject);
         $earlier = [];
 
-        return array_map(function (self $record) use ($stayed, &$earlier): self {
+        return array_map(function (self $record) use ($stayed, $inside, &$earlier): self {
+            $carried = $inside[$record->joint->id] ?? null;
             $before = $record->run === null ? $stayed->get($record->joint->id)?->before : null;
-            if ($before === null) {
-                return $record;
+            if ($carried !== null || $before === null) {
+                return $carried ?? $record;
             }
             // Of one that stayed in that build too, the build before it answers, and so on.
             $earlier[$before->id] ??= array_column(array_map(fn (self $r): array => [$r->joint->id, $r], self::allOf($before)), 1, 0);
             $then = $earlier[$before->id][$record->joint->id] ?? $record;
 
-            return new self($then->joint, $then->procedure, $then->run, $then->hardware, $then->without, $then->scanned, $then->stayed ?? $before);
-        }, self::ownOf($subject));
+            return new self($then->joint, $then->procedure, $then->run, $then->hardware, $then->without, $then->scanned, $then->stayed ?? $before, $then->within);
+        }, self::ownOf($subject, $asOf));
+    }
+
+    /** @return array<string, self> by joint: what is carried in a subassembly that was fitted stands in that one's record, as it was when the engine left */
+    private static function inside(Subject $engine): array
+    {
+        $records = [];
+        foreach (Fitted::in([$engine->id])[$engine->id] ?? [] as $fitted) {
+            foreach (self::allOf($fitted, $engine->shipped_at) as $its) {
+                $records[$its->joint->id] = new self($its->joint, $its->procedure, $its->run, $its->hardware, $its->without, $its->scanned, $its->stayed, $fitted);
+            }
+        }
+
+        return $records;
     }
 
     /**
@@ -69,7 +92,7 @@ final readonly class JointRecord
      */
     public static function beforeOpening(Subject $subject): array
     {
-        $opened = Run::query()->where('subject', $subject->id)->whereNotNull('opened_at')->orderBy('opened_at')->get();
+        $opened = Run::at([$subject->id])->whereNotNull('opened_at')->orderBy('opened_at')->get();
         $joints = $opened->isEmpty() ? collect() : Joint::query()->findMany($opened->pluck('joint')->all())->keyBy('id');
         $records = [];
         foreach ($opened as $run) {
@@ -86,15 +109,30 @@ final readonly class JointRecord
     }
 
     /** @return list<self> what this build itself says of each */
-    private static function ownOf(Subject $subject): array
+    private static function ownOf(Subject $subject, ?CarbonImmutable $asOf): array
     {
-        $given = Assignment::query()->where('subject', $subject->id)->where('taken_back_at', null)->get()->keyBy('joint');
-        $runs = Run::query()->where('subject', $subject->id)->get()->keyBy('assignment');
+        [$given, $runs] = self::worked($subject, $asOf);
         $fitted = FittedHardware::query()->where('subject', $subject->id)->get()->keyBy('joint');
         $outside = Outside::of([$subject->id])[$subject->id] ?? [];
+        $joints = Joint::query()->where('family', $subject->family)->when($subject->isSubassembly(), fn (Builder $q) => $q->where('carried_in', $subject->subassembly))->get()->sortBy('assembly_order');
 
-        return array_values(Joint::query()->where('family', $subject->family)->get()->sortBy('assembly_order')
-            ->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? ''), $fitted->get($j->id), $outside[$j->id] ?? null))->all());
+        return array_values($joints->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? ''), $fitted->get($j->id), $outside[$j->id] ?? null, $asOf))->all());
+    }
+
+    /**
+     * Jobs by joint, and runs by job. What was worked at an engine's own head went with it when that came off.
+     *
+     * @return array{Collection<array-key, Assignment>, Collection<array-key, Run>}
+     */
+    private static function worked(Subject $subject, ?CarbonImmutable $asOf): array
+    {
+        $runs = Run::query()->where(fn (Builder $q) => $q->where('subject', $subject->id)->orWhere('went_with', $subject->id))
+            ->when($asOf !== null, fn (Builder $q) => $q->where('begun_at', '<=', $asOf)->where(fn (Builder $r) => $r->whereNull('opened_at')->orWhere('opened_at', '>', $asOf)))->orderBy('begun_at')->get()->keyBy('assignment');
+        $jobs = Assignment::query()->where('subject', $subject->id);
+        $jobs = $asOf === null ? $jobs->whereNull('taken_back_at') : $jobs->whereIn('id', $runs->keys());
+        $went = $runs->where('went_with', $subject->id)->where('opened_at', null)->keys();
+
+        return [$jobs->get()->merge(Assignment::query()->findMany($went))->keyBy('joint')->toBase(), $runs->toBase()];
     }
 
     /** Number of the last entry that this tells of; 0 before the run. */
@@ -123,7 +161,7 @@ final readonly class JointRecord
     }
 
     /** @param  array{kind: string, says: string, code: string|null}|null  $outside */
-    private static function of(Joint $joint, ?Assignment $given, ?Run $run, ?FittedHardware $fitted, ?array $outside): self
+    private static function of(Joint $joint, ?Assignment $given, ?Run $run, ?FittedHardware $fitted, ?array $outside, ?CarbonImmutable $asOf): self
     {
         $at = $run->begun_at ?? CarbonImmutable::now();
         $options = Procedures::allInForce($joint->id, $at);
@@ -145,13 +183,13 @@ final readonly class JointRecord
         }
         $read = self::procedureOf($revisionId, $given->plan_hash ?? (string) $inForce?->plan_hash);
 
-        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId), $hardware, $without, $scanned);
+        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId, $asOf), $hardware, $without, $scanned);
     }
 
-    private static function read(Run $run, ReadProcedure $procedure, bool $wasInForce): ReadRun
+    private static function read(Run $run, ReadProcedure $procedure, bool $wasInForce, ?CarbonImmutable $asOf = null): ReadRun
     {
         $entries = RunHistory::entries($run->id);
-
+        $entries = $asOf === null ? $entries : array_values(array_filter($entries, fn (Entry $e): bool => $e->receivedAt() <= $asOf));
         $fold = RunHistory::foldEntries($entries, $procedure->plan);
 
         return new ReadRun(

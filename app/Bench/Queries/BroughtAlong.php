@@ -6,9 +6,13 @@ namespace App\Bench\Queries;
 
 use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
+use App\Library\Models\Joint;
+use App\Record\Models\Fitting;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\Lineage;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Run\Brought;
 use Tekkal\Core\Run\Thing;
@@ -24,9 +28,11 @@ final class BroughtAlong
         return $last === null ? [] : Brought::from(RunContext::get($last->id)->fold->state, $plan, $last->option === $job->option);
     }
 
+    /** A run whose metal went with a head or a short block brings nothing to the engine that it was worked at; to that one it does. */
     private static function inThis(Subject $subject, Assignment $job): ?Run
     {
-        return Run::query()->where('subject', $subject->id)->where('joint', $job->joint)->whereNotNull('opened_at')->orderByDesc('opened_at')->first();
+        return Run::query()->where(fn (Builder $q) => $q->where('went_with', $subject->id)->orWhere(fn (Builder $r) => $r->where('subject', $subject->id)->whereNotNull('opened_at')->whereNull('went_with')))
+            ->where('joint', $job->joint)->where('begun_at', '>=', self::gone([$subject->id], $job) ?? '1970-01-01')->orderByDesc(DB::raw('COALESCE(opened_at, finished_at)'))->first();
     }
 
     private static function inEarlier(Subject $subject, Assignment $job): ?Run
@@ -34,8 +40,22 @@ final class BroughtAlong
         if ($subject->build_number === 1) {
             return null;
         }
-        $earlier = Lineage::builds([$subject->serial])->filter(fn (Subject $s): bool => $s->build_number < $subject->build_number)->modelKeys();
+        $builds = Lineage::builds([$subject->serial]);
+        $earlier = $builds->filter(fn (Subject $s): bool => $s->build_number < $subject->build_number)->modelKeys();
 
-        return Run::query()->whereIn('subject', $earlier)->where('joint', $job->joint)->whereNotNull('finished_at')->orderByDesc('finished_at')->first();
+        return self::gone($builds->map(fn (Subject $s): string => $s->id)->all(), $job) !== null ? null : Run::query()->whereIn('subject', $earlier)->where('joint', $job->joint)->whereNotNull('finished_at')->orderByDesc('finished_at')->first();
+    }
+
+    /**
+     * When the engine last lost the metal of that joint: what is there now is not what was worked before.
+     *
+     * @param  array<string>  $lives  the builds of one engine
+     */
+    private static function gone(array $lives, Assignment $job): ?string
+    {
+        $joint = Joint::query()->findOrFail($job->joint);
+        $removed = $joint->carried_in === '' ? null : Fitting::query()->whereIn('engine', $lives)->where('kind', $joint->carried_in)->whereNotNull('removed_at')->max('removed_at');
+
+        return $removed === null ? null : (string) $removed;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Bench\Queries;
 
 use App\Bench\Actions\OpenAgain;
 use App\Bench\RunContext;
+use App\Builds\Queries\JointsOf;
 use App\Library\Models\Joint;
 use App\People\Models\Person;
 use App\Record\Models\Run;
@@ -18,7 +19,16 @@ final class Opening
     /** @return array{joints: list<array{name: string, done: int, all: int, finished: bool, person: string|null, fasteners: list<array{name: string, count: int}>, gaskets: list<string>}>} */
     public static function of(Subject $subject, string $joint): array
     {
-        return ['joints' => array_map(self::told(...), OpenAgain::runs($subject, $joint))];
+        $engine = OpenAgain::engineOf($subject);
+        $parts = ComesApart::with($engine, [JointsOf::ofAll($engine, $joint)->id]);
+
+        return $parts->isAnythingOf($joint) ? ['joints' => self::costs($parts)] : throw OpenAgain::nothing($engine, $joint);
+    }
+
+    /** @return list<array{name: string, done: int, all: int, finished: bool, person: string|null, fasteners: list<array{name: string, count: int}>, gaskets: list<string>}> */
+    public static function costs(ComesApart $parts): array
+    {
+        return array_map(self::told(...), $parts->runs);
     }
 
     /** @return array{name: string, done: int, all: int, finished: bool, person: string|null, fasteners: list<array{name: string, count: int}>, gaskets: list<string>} */

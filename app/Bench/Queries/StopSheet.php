@@ -13,6 +13,7 @@ use App\Record\BuildState;
 use App\Record\Contracts\StoppedThing;
 use App\Record\Models\Stop;
 use App\Record\Models\Subject;
+use App\Record\Queries\Whereabouts;
 use App\Record\Stoppables;
 use App\Record\StopWhat;
 use App\Shared\Models\Row;
@@ -76,12 +77,12 @@ final readonly class StopSheet
     /** @return list<array<string, mixed>> of every engine, the newest first */
     public function engines(StopWhat $what, string $key, ?int $most = null): array
     {
-        $rows = $this->joints($what, $key)->selectRaw('subjects.id, serial, build_number, families.name AS family, customers.name AS customer, subjects.state, finished_at, shipped_at, opened_at, GROUP_CONCAT(joints.name ORDER BY assembly_order SEPARATOR ", ") AS joints')
+        $rows = $this->joints($what, $key)->selectRaw('subjects.id, serial, build_number, subassembly, families.name AS family, customers.name AS customer, subjects.state, finished_at, shipped_at, opened_at, GROUP_CONCAT(joints.name ORDER BY assembly_order SEPARATOR ", ") AS joints')
             ->orderByRaw("FIELD(subjects.state, 'open', 'received', 'finished', 'shipped'), COALESCE(shipped_at, finished_at, opened_at) DESC")
-            ->groupBy('subjects.id', 'serial', 'build_number', 'families.name', 'customers.name', 'subjects.state', 'finished_at', 'shipped_at', 'opened_at')->when($most !== null, fn (Builder $q) => $q->limit((int) $most))->get();
+            ->groupBy('subjects.id', 'serial', 'build_number', 'subassembly', 'families.name', 'customers.name', 'subjects.state', 'finished_at', 'shipped_at', 'opened_at')->when($most !== null, fn (Builder $q) => $q->limit((int) $most))->get();
 
         return array_values($rows->map(fn (stdClass $r): array => [
-            'id' => $r->id, 'title' => Subject::titled($r->serial, (int) $r->build_number), 'family' => $r->family, 'customer' => $r->customer, 'state' => $r->state, 'joints' => $r->joints,
+            'id' => $r->id, 'title' => Subject::titled($r->serial, (int) $r->build_number, $r->subassembly), 'family' => $r->family, 'customer' => $r->customer, 'state' => $r->state, 'joints' => $r->joints,
             'at' => Row::zulu($r->shipped_at ?? $r->finished_at ?? $r->opened_at),
         ])->all());
     }
@@ -101,7 +102,7 @@ final readonly class StopSheet
     private function joints(StopWhat $what, string $key): Builder
     {
         return DB::table('subjects')->join('families', 'families.id', '=', 'subjects.family')->leftJoin('customers', 'customers.id', '=', 'subjects.customer')
-            ->joinSub(DB::table('runs')->whereIn('id', $this->things->runs($what, $key))->select('subject', 'joint')->distinct(), 'made', 'made.subject', '=', 'subjects.id')->join('joints', 'joints.id', '=', 'made.joint');
+            ->joinSub(Whereabouts::ofRuns()->whereIn('runs.id', $this->things->runs($what, $key))->distinct(), 'made', 'made.subject', '=', 'subjects.id')->join('joints', 'joints.id', '=', 'made.joint');
     }
 
     /** @return list<array<string, mixed>> not finished: where each stands, and what was pulled there after the stop */
@@ -110,12 +111,12 @@ final readonly class StopSheet
         $rows = DB::table('runs')->join('subjects', 'subjects.id', '=', 'runs.subject')->join('joints', 'joints.id', '=', 'runs.joint')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
             ->leftJoin('people', 'people.id', '=', 'runs.person')->leftJoin('devices', 'devices.id', '=', 'runs.device')
             ->whereIn('runs.id', $this->things->runs($what, $key))->whereNull('runs.finished_at')->whereNull('runs.opened_at')->where('subjects.state', BuildState::Open->value)->orderBy('runs.begun_at')
-            ->get(['runs.id', 'runs.device', 'subjects.id AS build', 'serial', 'build_number', 'joints.name AS joint', 'people.name AS person', 'devices.name AS bench', 'done', 'all_steps', 'phase']);
+            ->get(['runs.id', 'runs.device', 'subjects.id AS build', 'serial', 'build_number', 'subassembly', 'joints.name AS joint', 'people.name AS person', 'devices.name AS bench', 'done', 'all_steps', 'phase']);
         $after = $stop === null ? collect() : DB::table('findings')->whereIn('run', $rows->pluck('id'))->whereIn('kind', array_column(self::AFTER, 'value'))->where('raised_at', '>=', $stop->stopped_at->format('Y-m-d H:i:s.u'))->groupBy('run')->selectRaw('run, COUNT(*) AS n')->pluck('n', 'run');
         $seen = $stop === null ? [] : DB::table('stop_seen')->where('stop', $stop->id)->pluck('device')->all();
 
         return array_values($rows->map(fn (stdClass $r): array => [
-            'run' => $r->id, 'build' => $r->build, 'title' => Subject::titled($r->serial, (int) $r->build_number), 'joint' => $r->joint, 'person' => $r->person, 'bench' => $r->bench,
+            'run' => $r->id, 'build' => $r->build, 'title' => Subject::titled($r->serial, (int) $r->build_number, $r->subassembly), 'joint' => $r->joint, 'person' => $r->person, 'bench' => $r->bench,
             'done' => (int) $r->done, 'all' => (int) $r->all_steps, 'halted' => $stop !== null && ($r->phase === RunPhase::Parked->value || in_array($r->device, $seen, true)), 'after' => (int) $after->get($r->id, 0),
         ])->all());
     }

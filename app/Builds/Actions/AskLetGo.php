@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Builds\Actions;
 
+use App\Builds\Queries\JointsOf;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
 use App\Ledger\Recorder;
@@ -22,7 +23,7 @@ final readonly class AskLetGo
     {
         $this->recorder->transaction(function () use ($subjectId, $jointId, $reason, $customerReference, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId);
-            $joint = ChooseHardware::joint($subject, $jointId);
+            $joint = JointsOf::one($subject, $jointId);
             $missing = array_map(fn (UnrecordedJoint $u): string => $u->joint, $this->unrecorded->of($subject));
             if (! in_array($joint->id, $missing, true)) {
                 throw Refused::field('joint', sprintf('%s of %s needs no permit: nothing of it is missing.', $joint->name, $subject->title()), $jointId);

@@ -6,6 +6,7 @@ namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\FittedHardware;
+use App\Builds\Queries\JointsOf;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -14,7 +15,6 @@ use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
-use App\Record\Models\Subject;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
@@ -30,21 +30,16 @@ final readonly class ChooseHardware
     {
         $this->recorder->transaction(function () use ($subjectId, $jointId, $procedureId, $by): void {
             $subject = DescribeBuild::here($this->recorder, $subjectId);
-            $joint = self::joint($subject, $jointId);
+            $joint = JointsOf::one($subject, $jointId);
             $procedure = self::option($joint, $procedureId);
             if (self::chosen($subject->id, $joint->id)?->procedure === $procedure->id) {
                 return;
             }
-            if (Assignment::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('taken_back_at', null)->exists()) {
+            if (Assignment::isHeld($subject->id, $joint->id)) {
                 throw new Refused(ProblemType::RunBegun, sprintf('%s of %s was given out with its hardware. Take the job back first; work that was begun stays with what was fitted.', $joint->name, $subject->title()), 409, ['field' => 'procedure', 'value' => $procedureId]);
             }
             $this->recorder->append(new Draft(Ids::next(), 'hardware_chosen', 'subject/'.$subject->id, $by->id, ['procedure' => $procedure->id], new Concerns($subject->id, joint: $joint->id, option: $procedure->option)));
         });
-    }
-
-    public static function joint(Subject $subject, string $jointId): Joint
-    {
-        return Joint::query()->where('family', $subject->family)->find($jointId) ?? throw Refused::field('joint', 'This engine has no such joint.', $jointId);
     }
 
     public static function chosen(string $subject, string $joint): ?FittedHardware

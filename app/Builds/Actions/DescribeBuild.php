@@ -45,7 +45,8 @@ final readonly class DescribeBuild
             if ($serial === $subject->serial) {
                 throw Refused::field('serial', "$serial is the number that it bears already.", $serial);
             }
-            FamilyOfSerial::of($serial, Family::query()->findOrFail($subject->family)->code);
+            // A head has a number of the shop's, by no rule of its family.
+            $subject->isSubassembly() || FamilyOfSerial::of($serial, Family::query()->findOrFail($subject->family)->code);
             $other = Lineage::builds([$serial])->first(fn (Subject $s): bool => ! Lineage::builds([$subject->serial])->contains('id', $s->id));
             if ($other !== null) {
                 throw Refused::field('serial', sprintf('%s is another engine’s number: %s, %s.', $serial, $other->title(), $other->state->words()), $serial);

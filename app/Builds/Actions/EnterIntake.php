@@ -6,6 +6,7 @@ namespace App\Builds\Actions;
 
 use App\Builds\IntakeLine;
 use App\Builds\Models\Assignment;
+use App\Builds\Queries\JointsOf;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -32,8 +33,8 @@ final readonly class EnterIntake
         $this->recorder->transaction(function () use ($subjectId, $lines, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId, waitingToo: true);
             $before = Lineage::before($subject) ?? throw new Refused(ProblemType::BadValue, sprintf('%s is the first build of this engine: there is no record that a joint could be left to.', $subject->title()), 409);
-            $joints = Joint::query()->where('family', $subject->family)->orderBy('assembly_order')->get()->keyBy('id');
-            self::eachOnce($lines, $joints);
+            $joints = JointsOf::all($subject)->keyBy('id')->toBase();
+            self::eachOnce($subject, $lines, $joints);
             self::whatRestsOnIt($subject, $lines, $joints);
             foreach ($lines as $line) {
                 $this->notWorked($subject, $line, $joints);
@@ -48,11 +49,14 @@ final readonly class EnterIntake
      * @param  list<IntakeLine>  $lines
      * @param  Collection<array-key, Joint>  $joints
      */
-    private static function eachOnce(array $lines, Collection $joints): void
+    private static function eachOnce(Subject $subject, array $lines, Collection $joints): void
     {
         $told = array_map(fn (IntakeLine $l): string => $l->joint, $lines);
+        $elsewhere = JointsOf::elsewhere($subject);
         foreach ($told as $joint) {
-            $joints->has($joint) || throw Refused::field('joints', 'This engine has no such joint.', $joint);
+            if (! $joints->has($joint)) {
+                throw Refused::field('joints', isset($elsewhere[$joint]) ? sprintf('What the %s carries is said of that, on its own page.', lcfirst($elsewhere[$joint])) : 'This engine has no such joint.', $joint);
+            }
         }
         $missing = array_values(array_diff($joints->keys()->all(), $told));
         if ($missing !== [] || count($told) !== $joints->count()) {
@@ -67,7 +71,7 @@ final readonly class EnterIntake
     private static function whatRestsOnIt(Subject $subject, array $lines, Collection $joints): void
     {
         $opened = array_values(array_map(fn (IntakeLine $l): string => $l->joint, array_filter($lines, fn (IntakeLine $l): bool => $l->opened)));
-        $more = array_values(array_diff(Family::query()->findOrFail($subject->family)->resting()->openedWith($opened), $opened));
+        $more = array_values(array_diff(Family::query()->findOrFail($subject->family)->resting()->openedWith($opened, JointsOf::elsewhere($subject)), $opened));
         if ($more !== []) {
             $name = fn (string $joint): string => (string) $joints->get($joint)?->name;
             throw Refused::field('joints', sprintf('%s cannot have stayed: it rests on what was opened.', implode(', ', array_map($name, $more))), $more[0]);

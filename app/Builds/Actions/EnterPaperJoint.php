@@ -6,6 +6,7 @@ namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\PaperJoint;
+use App\Builds\Queries\JointsOf;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -40,8 +41,8 @@ final readonly class EnterPaperJoint
         Papers::keepScan($scan->bytes);
         $this->recorder->transaction(function () use ($subjectId, $jointId, $workedBy, $workedOn, $scan, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId, waitingToo: true);
-            $joint = ChooseHardware::joint($subject, $jointId);
-            if (Assignment::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('taken_back_at', null)->exists()) {
+            $joint = JointsOf::one($subject, $jointId);
+            if (Assignment::isHeld($subject->id, $joint->id)) {
                 throw new Refused(ProblemType::RunBegun, sprintf('%s of %s was given out here. What is worked by a card is typed in from that card.', $joint->name, $subject->title()), 409);
             }
             if (self::entered($subject->id, $joint->id)->exists()) {
@@ -56,7 +57,7 @@ final readonly class EnterPaperJoint
     {
         $this->recorder->transaction(function () use ($subjectId, $jointId, $by): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId, waitingToo: true);
-            $joint = ChooseHardware::joint($subject, $jointId);
+            $joint = JointsOf::one($subject, $jointId);
             if (! self::entered($subject->id, $joint->id)->exists()) {
                 throw Refused::notFound(sprintf('%s of %s does not stand here as done on paper.', $joint->name, $subject->title()));
             }

@@ -6,6 +6,7 @@ namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\ReturnedJoint;
+use App\Builds\Queries\JointsOf;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -50,14 +51,14 @@ final readonly class GiveProcedure
                 return $stored->text('data.assignment');
             }
             $subject = self::openBuild($this->recorder, $subjectId);
-            $joint = Joint::query()->where('family', $subject->family)->find($jointId) ?? throw Refused::field('joint', 'This engine has no such joint.', $jointId);
+            $joint = JointsOf::one($subject, $jointId);
             if (ReturnedJoint::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('opened', false)->exists()) {
                 throw Refused::field('joint', sprintf('%s of %s was not opened in this build. Say first that it was.', $joint->name, $subject->title()), $jointId);
             }
             if (EnterPaperJoint::entered($subject->id, $joint->id)->exists()) {
                 throw Refused::field('joint', sprintf('%s of %s was done before Tekkal, on paper. Take that back first, if it is to be tightened here.', $joint->name, $subject->title()), $jointId);
             }
-            if (Assignment::query()->where('subject', $subject->id)->where('joint', $joint->id)->where('taken_back_at', null)->exists()) {
+            if (Assignment::isHeld($subject->id, $joint->id)) {
                 throw Refused::field('joint', sprintf('%s of %s is already in somebody\'s hands.', $joint->name, $subject->title()), $jointId);
             }
 

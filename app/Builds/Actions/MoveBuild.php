@@ -14,6 +14,7 @@ use App\Ledger\Recorder;
 use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use App\Record\Queries\Lineage;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
@@ -59,7 +60,13 @@ final readonly class MoveBuild
 
     public function ship(string $subjectId, Person $lead): void
     {
-        $this->move($subjectId, BuildState::Finished, 'build_shipped', $lead, 'only a finished build is shipped');
+        $this->recorder->transaction(function () use ($subjectId, $lead): void {
+            $in = Fitted::around([$subjectId])[$subjectId] ?? null;
+            if ($in !== null) {
+                throw new Refused(ProblemType::NotFinished, sprintf('It is in %s, and leaves the house with that.', $in->title()), 409);
+            }
+            $this->move($subjectId, BuildState::Finished, 'build_shipped', $lead, 'only what is finished is shipped');
+        });
     }
 
     /** Its opening undone: it was a mistake, and nothing was given out for it. */
@@ -67,8 +74,8 @@ final readonly class MoveBuild
     {
         $this->recorder->transaction(function () use ($subjectId, $reason, $lead): void {
             $subject = GiveProcedure::openBuild($this->recorder, $subjectId, waitingToo: true);
-            if (Assignment::query()->where('subject', $subject->id)->exists() || PaperJoint::query()->where('subject', $subject->id)->exists()) {
-                throw new Refused(ProblemType::RunBegun, sprintf('Work on %s was given out, or entered from paper. What has been recorded of an engine stays.', $subject->title()), 409);
+            if (Assignment::query()->where('subject', $subject->id)->exists() || PaperJoint::query()->where('subject', $subject->id)->exists() || Fitted::hasHistory($subject)) {
+                throw new Refused(ProblemType::RunBegun, sprintf('Work on %s was given out, entered from paper, or fitted. What has been recorded of an engine stays.', $subject->title()), 409);
             }
             $this->append('build_called_off', $subject, $lead, ['reason' => $reason]);
         });

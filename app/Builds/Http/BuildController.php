@@ -30,7 +30,7 @@ final class BuildController
     {
         $state = BuildState::tryFrom((string) $request->optionalText('state'));
         $most = $state === BuildState::Shipped ? self::NEWEST : self::ROOM;
-        $builds = VisibleBuilds::newest($request->person(), $most, states: $state === null ? [BuildState::Received, BuildState::Open, BuildState::Finished] : [$state]);
+        $builds = VisibleBuilds::newest($request->person(), $most, states: $state === null ? [BuildState::Received, BuildState::Open, BuildState::Finished] : [$state], subassemblies: false);
 
         return new JsonResponse($stands->of($builds) + ['shown_at_most' => $most]);
     }

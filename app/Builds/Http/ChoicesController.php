@@ -22,7 +22,7 @@ final class ChoicesController
             'assemblers' => Person::query()->with('personRoles')->get()->filter(fn (Person $p): bool => $p->may(Ability::WorkAtBench))->sortBy('name')->values()
                 ->map(fn (Person $p): array => ['id' => $p->id, 'name' => $p->displayName()]),
             'families' => Family::query()->with('variants')->orderBy('code')->get()->map(fn (Family $f): array => [
-                'code' => $f->code, 'name' => $f->name, 'serials' => array_map(fn (SerialRule $r): string => $r->example(), $f->serialRules()), 'variants' => $f->variants->pluck('name')->values(),
+                'code' => $f->code, 'name' => $f->name, 'serials' => array_map(fn (SerialRule $r): string => $r->example(), $f->serialRules()), 'variants' => $f->variants->pluck('name')->values(), 'subassemblies' => $f->subassemblies(),
             ]),
             'machining' => array_map(fn (Machining $m): array => ['what' => $m->value, 'words' => $m->words()], Machining::cases()),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Builds\Models;
 
+use App\Record\Models\Run;
 use App\Shared\Models\Row;
 use Carbon\CarbonImmutable;
 
@@ -27,4 +28,11 @@ final class Assignment extends Row
 
     /** @var array<string, string> */
     protected $casts = ['given_at' => 'immutable_datetime', 'begun_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
+
+    /** Was a joint given out and not taken back? What came with a subassembly off its engine was. */
+    public static function isHeld(string $subject, string $joint): bool
+    {
+        return self::query()->where('subject', $subject)->where('joint', $joint)->whereNull('taken_back_at')->exists()
+            || Run::query()->where('went_with', $subject)->where('joint', $joint)->whereNull('opened_at')->exists();
+    }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Builds\Queries;
 
 use App\People\Shop;
+use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** How an engine's metal stands over all its joints: may its shaft be turned, what is in, what is drying, what is not tight. One question, however many engines. */
+/** How an engine's metal stands over all its joints: may its shaft be turned, what is in, what is drying, what is not tight. What was fitted to it counts with it. Three questions, however many engines. */
 final class EngineState
 {
     /**
@@ -19,15 +21,31 @@ final class EngineState
      */
     public static function of(array $subjects, ?string $but = null): array
     {
+        $together = self::together($subjects);
         $rows = $subjects === [] ? collect() : DB::table('run_progress')->join('runs', 'runs.id', '=', 'run_progress.run')->join('joints', 'joints.id', '=', 'runs.joint')
-            ->whereIn('runs.subject', $subjects)->whereNull('runs.finished_at')->whereNull('runs.opened_at')->where('runs.id', '!=', (string) $but)
+            ->whereIn('runs.subject', array_merge([], ...array_values($together)))->whereNull('runs.finished_at')->whereNull('runs.opened_at')->where('runs.id', '!=', (string) $but)
             ->orderBy('joints.assembly_order')->get(['runs.subject', 'joints.name', 'run_progress.metal']);
         $states = array_fill_keys($subjects, []);
         foreach ($rows as $row) {
-            array_push($states[$row->subject], ...self::lines($row));
+            foreach (array_keys(array_filter($together, fn (array $of): bool => in_array($row->subject, $of, true))) as $subject) {
+                array_push($states[$subject], ...self::lines($row));
+            }
         }
 
         return $states;
+    }
+
+    /**
+     * @param  list<string>  $subjects
+     * @return array<string, list<string>> by each of them: the engine, and what was fitted to it
+     */
+    private static function together(array $subjects): array
+    {
+        $around = array_map(fn (Subject $s): string => $s->id, Fitted::around($subjects));
+        $in = Fitted::in([...$subjects, ...array_values($around)]);
+        $with = fn (string $engine): array => [$engine, ...array_values(array_map(fn (Subject $s): string => $s->id, $in[$engine] ?? []))];
+
+        return array_combine($subjects, array_map(fn (string $one): array => $with($around[$one] ?? $one), $subjects));
     }
 
     /** @return list<array{joint: string, grave: bool, says: string}> */

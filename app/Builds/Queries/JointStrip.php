@@ -15,6 +15,7 @@ use App\Library\Queries\RevisionFaces;
 use App\People\Models\Person;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use App\Record\Queries\StopsInForce;
 use App\Record\StopWhat;
 use Carbon\CarbonImmutable;
@@ -49,9 +50,10 @@ final class JointStrip
     {
         $strip = $this->ofAll(collect([$subject]))[$subject->id];
 
-        $opened = Run::query()->where('subject', $subject->id)->whereNotNull('opened_at')->orderBy('opened_at')->get()->keyBy('joint');
+        $homes = array_unique([$subject->id, ...array_filter(array_map(fn (array $joint): ?string => $joint['within']['id'] ?? null, $strip))]);
+        $opened = Run::at($homes)->whereNotNull('opened_at')->orderBy('opened_at')->get()->keyBy(fn (Run $r): string => ($r->went_with ?? $r->subject)."/$r->joint");
 
-        return array_map(fn (array $joint): array => ['opened' => self::opened($opened->get($joint['id'])), 'map' => $this->maps()[$joint['drawn'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
+        return array_map(fn (array $joint): array => ['opened' => self::opened($opened->get(($joint['within']['id'] ?? $subject->id).'/'.$joint['id'])), 'map' => $this->maps()[$joint['drawn'] ?? ''] ?? null, 'run' => $withWords ? self::whetherLeft($joint['run']) : $joint['run']] + $joint, $strip);
     }
 
     /** @return array{at: string, why: string}|null that it came apart again after it was worked here */
@@ -85,19 +87,24 @@ final class JointStrip
      */
     public function ofAll(Collection $subjects, bool $painted = true): array
     {
+        // What was fitted to one of them is a strip of its own, and stands in that one's.
+        $inside = Fitted::in($subjects->where('subassembly', '')->pluck('id')->all());
+        $asked = $subjects;
+        $subjects = $subjects->concat(array_merge(...array_map(array_values(...), array_values($inside))))->unique('id');
         $ids = $subjects->pluck('id');
-        $given = self::givenOut($ids, $painted);
+        $given = self::givenOut($ids, $painted, $subjects->contains(fn (Subject $s): bool => $s->subassembly !== ''));
         $fitted = FittedHardware::query()->whereIn('subject', $ids)->toBase()->get(['subject', 'joint', 'procedure', 'option'])->groupBy('subject')->map->keyBy('joint')->all();
         $returned = self::returnedTo($subjects);
         $said = $returned->groupBy('subject')->map(fn (Collection $of): array => $of->keyBy('joint')->all())->all();
         $outside = Outside::of($ids->all(), $returned);
-        $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order'])->sortBy('assembly_order');
+        $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order', 'carried_in'])->sortBy('assembly_order');
         $this->people = Person::query()->findMany($given->pluck('person')->merge($given->pluck('by'))->filter()->unique()->all())->mapWithKeys(fn (Person $p): array => [$p->id => $p->displayName()])->all();
         $this->options = self::inForce($joints->pluck('id')->all());
         // Whoever shows many draws one joint of each, and asks for that.
         $this->faces = ! $painted ? [] : RevisionFaces::of([...$given->pluck('revision')->all(), ...array_merge(...array_map(fn (array $of): array => array_column($of, 'revision'), array_values($this->options)))]);
         // Of an engine's joints most are as on every other: nobody has them yet.
         $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint)])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
+        $carried = $joints->pluck('carried_in', 'id')->all();
         $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
         $stops = StopsInForce::here();
         $strips = [];
@@ -111,10 +118,33 @@ final class JointStrip
                 $joint = isset($beside[$joint['id']]) ? ['outside' => $beside[$joint['id']]] + $joint : $joint;
 
                 return self::whetherStopped($joint, $stops);
-            }, $plain[$subject->family] ?? []);
+            }, array_values(array_filter($plain[$subject->family] ?? [], fn (array $joint): bool => $subject->subassembly === '' || $carried[$joint['id']] === $subject->subassembly)));
         }
 
-        return $strips;
+        return $asked->mapWithKeys(fn (Subject $s): array => [$s->id => self::withWhatIsIn($strips[$s->id], $inside[$s->id] ?? [], $strips, $carried)])->all();
+    }
+
+    /**
+     * What is carried in a subassembly that was fitted stands there as it stands in that.
+     *
+     * @param  list<array<string, mixed>>  $strip
+     * @param  array<string, Subject>  $inside  by kind
+     * @param  array<string, list<array<string, mixed>>>  $strips  by build
+     * @param  array<array-key, mixed>  $carried  by joint
+     * @return list<array<string, mixed>>
+     */
+    private static function withWhatIsIn(array $strip, array $inside, array $strips, array $carried): array
+    {
+        if ($inside === []) {
+            return $strip;
+        }
+
+        return array_map(function (array $joint) use ($inside, $strips, $carried): array {
+            $in = $inside[$carried[$joint['id']]] ?? null;
+            $there = $in === null ? false : array_search($joint['id'], array_column($strips[$in->id], 'id'), true);
+
+            return $in === null || $there === false ? $joint : ['within' => ['id' => $in->id, 'title' => $in->title()]] + $strips[$in->id][$there];
+        }, $strip);
     }
 
     /**
@@ -136,13 +166,16 @@ final class JointStrip
      * @param  Collection<array-key, mixed>  $builds
      * @return Collection<int, stdClass>
      */
-    private static function givenOut(Collection $builds, bool $painted): Collection
+    private static function givenOut(Collection $builds, bool $painted, bool $asSubassemblies): Collection
     {
         $progress = $painted ? ['run_progress.*'] : array_map(fn (string $c): string => "run_progress.$c", ['done', 'all_steps', 'finished', 'stopped', 'phase', 'next', 'why']);
 
-        return Assignment::query()->whereIn('assignments.subject', $builds)->where('taken_back_at', null)->toBase()
+        $rows = fn (bool $went) => Assignment::query()->whereIn($went ? 'runs.went_with' : 'assignments.subject', $builds)->where($went ? 'runs.opened_at' : 'taken_back_at', null)->toBase()
             ->leftJoin('runs', 'runs.assignment', '=', 'assignments.id')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
-            ->get(['assignments.id', 'assignments.subject', 'assignments.joint', 'assignments.revision', 'assignments.option', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', ...$progress]);
+            ->get(['assignments.id', DB::raw($went ? 'runs.went_with AS subject' : 'assignments.subject'), 'assignments.joint', 'assignments.revision', 'assignments.option', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', ...$progress]);
+
+        // What was worked at an engine's own head stands with that since it came off.
+        return $asSubassemblies ? $rows(false)->concat($rows(true)) : $rows(false);
     }
 
     /** @return array<string, array<string, mixed>> maps by revision, of what was asked last */
@@ -176,7 +209,7 @@ final class JointStrip
 
         return [
             'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'in_force' => $only['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
-            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null, 'stop' => null, 'opened' => null,
+            'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null, 'stop' => null, 'opened' => null, 'within' => null,
         ];
     }
 

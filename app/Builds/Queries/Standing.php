@@ -20,13 +20,20 @@ final readonly class Standing
     {
     }
 
-    /** @param  list<array<string, mixed>>  $strip */
-    public static function of(Subject $subject, array $strip): self
+    /**
+     * @param  list<array<string, mixed>>  $strip
+     * @param  Subject|null  $around  of a subassembly: the engine that it is in
+     */
+    public static function of(Subject $subject, array $strip, ?Subject $around = null): self
     {
+        if ($around !== null && $subject->state === BuildState::Finished) {
+            return new self(StandsAs::Fitted, 'in '.$around->title(), null);
+        }
+
         return match ($subject->state) {
             BuildState::Received => new self(StandsAs::ComeIn, $subject->waits_for === '' ? 'in since '.self::day($subject->opened_at) : $subject->waits_for, self::next($strip)),
             BuildState::Open => self::open($subject, $strip),
-            BuildState::Finished => new self(StandsAs::Done, 'finished '.self::day($subject->finished_at), null),
+            BuildState::Finished => new self(StandsAs::Done, ($subject->isSubassembly() ? 'ready since ' : 'finished ').self::day($subject->finished_at), null),
             BuildState::Shipped => new self(StandsAs::Shipped, 'shipped '.self::day($subject->shipped_at), null),
         };
     }
@@ -60,7 +67,7 @@ final readonly class Standing
     /** @param  list<array<string, mixed>>  $strip */
     private static function open(Subject $subject, array $strip): self
     {
-        if ($subject->build_number > 1 && array_filter($strip, fn (array $j): bool => $j['returned'] === null && $j['given'] === null && ! self::isDone($j)) !== []) {
+        if ($subject->build_number > 1 && array_filter($strip, fn (array $j): bool => $j['returned'] === null && $j['within'] === null && $j['given'] === null && ! self::isDone($j)) !== []) {
             return new self(StandsAs::NeedsAHand, 'it is back: what was opened?', self::next($strip));
         }
         foreach ($strip as $joint) {

@@ -9,6 +9,7 @@ use App\Library\Models\Family;
 use App\Library\Queries\RevisionFaces;
 use App\People\Shop;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use Illuminate\Support\Collection;
 
 /** Engines as they stand in the shop: each as a strip of bars, and the one joint that is in hand with what is painted on it. */
@@ -28,7 +29,8 @@ final readonly class Stands
     {
         $families = Family::query()->pluck('name', 'id');
         $strips = $this->strip->ofAll($subjects, painted: false);
-        $standings = $subjects->mapWithKeys(fn (Subject $s): array => [$s->id => Standing::of($s, $strips[$s->id])])->all();
+        $around = Fitted::around($subjects->where('subassembly', '!=', '')->pluck('id')->all());
+        $standings = $subjects->mapWithKeys(fn (Subject $s): array => [$s->id => Standing::of($s, $strips[$s->id], $around[$s->id] ?? null)])->all();
         $runs = array_values(array_filter(array_map(fn (Standing $s): mixed => $s->joint['run']['id'] ?? null, $standings), is_string(...)));
         $marks = RunProgress::marksOf($runs);
         $faces = RevisionFaces::of(array_values(array_filter(array_map(fn (Standing $s): mixed => $s->joint['drawn'] ?? null, $standings), is_string(...))));
@@ -50,7 +52,7 @@ final readonly class Stands
         [$joint, $stored] = [$standing->joint, $subject->getAttributes()];
 
         return [
-            'id' => $stored['id'], 'serial' => $stored['serial'], 'title' => Subject::titled($stored['serial'], (int) $stored['build_number']), 'state' => $stored['state'], 'family' => $family, 'customer' => $subject->owner?->name,
+            'id' => $stored['id'], 'serial' => $stored['serial'], 'title' => Subject::titled($stored['serial'], (int) $stored['build_number'], $stored['subassembly']), 'state' => $stored['state'], 'family' => $family, 'customer' => $subject->owner?->name,
             'opened_at' => Subject::zulu($stored['opened_at']), 'finished_at' => Subject::zulu($stored['finished_at']), 'shipped_at' => Subject::zulu($stored['shipped_at']),
             'due_on' => Standing::due($subject), 'as' => $standing->as->value, 'says' => $standing->says,
             'hand' => $joint === null ? null : [

@@ -35,11 +35,15 @@ final class VisibleBuilds
     /**
      * @param  string  $serialPart  of the number that it bears, or of one that it bore
      * @param  list<BuildState>  $states  empty: any
+     * @param  bool|null  $subassemblies  those only, or engines only; null: both
      * @return Collection<int, Subject> the newest of them, latest first
      */
-    public static function newest(Person $person, int $most, string $serialPart = '', array $states = []): Collection
+    public static function newest(Person $person, int $most, string $serialPart = '', array $states = [], ?bool $subassemblies = null): Collection
     {
         $query = self::to($person);
+        if ($subassemblies !== null) {
+            $query->where('subassembly', $subassemblies ? '!=' : '=', '');
+        }
         if ($serialPart !== '') {
             $like = '%'.addcslashes($serialPart, '%_\\').'%';
             $query->where(fn (Builder $q) => $q->where('serial', 'like', $like)->orWhereIn('id', OldSerial::query()->where('serial', 'like', $like)->select('subject')));

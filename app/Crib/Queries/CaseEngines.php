@@ -12,6 +12,8 @@ use App\People\Models\Customer;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
+use App\Record\Queries\Whereabouts;
 use App\Shared\Models\Row;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -63,11 +65,13 @@ final readonly class CaseEngines
     {
         $subjects = Subject::query()->with('owner')->findMany($this->results->pluck('subject')->unique()->all());
         $engines = [];
+        // Whoever has a head in their engine is told, whoever owned it when it was tightened.
+        [$around, $now] = [Fitted::around($subjects->modelKeys()), Whereabouts::words($subjects->modelKeys())];
         $results = $this->results->groupBy('subject');
         foreach ($subjects as $subject) {
             $of = $results->get($subject->id, new Collection);
             $engines[] = [
-                'build' => $subject->id, 'serial' => $subject->title(), 'state' => $subject->state->value, 'customer' => $subject->owner->name ?? Customer::BLANKED, 'where' => self::where($subject),
+                'build' => $subject->id, 'serial' => $subject->title(), 'state' => $subject->state->value, 'customer' => self::owner($around[$subject->id] ?? $subject), 'where' => self::where($subject).(isset($now[$subject->id]) ? ', '.$now[$subject->id] : ''),
                 'risk_class' => (string) $of->min('risk_class'), 'loss' => $this->loss($of), 'counts' => self::counts($of), 'decided' => $this->decisions->isComplete($subject->id), 'decisions' => $this->standing($subject->id, $of), 'open' => $this->named($this->decisions->open($subject->id), $of), 'waiting' => $this->decisions->open($subject->id), 'also' => $this->also($subject->id),
                 'joints' => array_values($of->groupBy('run')->map(fn (Collection $r, int|string $run): array => $this->joint($r->values(), (string) $run))->all()),
             ];
@@ -76,6 +80,11 @@ final readonly class CaseEngines
         usort($engines, fn (array $a, array $b): int => $grave($a) <=> $grave($b));
 
         return $engines;
+    }
+
+    private static function owner(Subject $subject): string
+    {
+        return $subject->isSubassembly() ? $subject->ownedBy() : $subject->owner->name ?? Customer::BLANKED;
     }
 
     private static function where(Subject $subject): string

@@ -7,9 +7,11 @@ namespace App\Library\Http;
 use App\Library\Actions\AddFamily;
 use App\Library\Actions\SetResting;
 use App\Library\Actions\SetSerialRules;
+use App\Library\Actions\SetSubassemblies;
 use App\Library\Http\Requests\AddFamilyRequest;
 use App\Library\Http\Requests\RestingRequest;
 use App\Library\Http\Requests\SerialRulesRequest;
+use App\Library\Http\Requests\SubassembliesRequest;
 use App\Library\Http\Resources\FamilyResource;
 use App\Library\Models\Family;
 use Illuminate\Http\JsonResponse;
@@ -30,6 +32,13 @@ final class FamilyController
     public function serialRules(Family $family, SerialRulesRequest $request, SetSerialRules $set): Response
     {
         $set($family, $request->text('serial_rules'), $request->person());
+
+        return response()->noContent();
+    }
+
+    public function subassemblies(Family $family, SubassembliesRequest $request, SetSubassemblies $set): Response
+    {
+        $set($family, $request->carried(), $request->holding(), $request->person());
 
         return response()->noContent();
     }

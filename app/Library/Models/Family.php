@@ -56,6 +56,18 @@ final class Family extends Row
         return Resting::of(array_values($joints->map(fn (Joint $j): string => $j->id)->all()), $joints->mapWithKeys(fn (Joint $j): array => [$j->id => $j->rests_on])->all());
     }
 
+    /** @return array<string, string> by joint: the subassembly that it is carried in; of no other */
+    public function carried(): array
+    {
+        return $this->joints()->where('carried_in', '!=', '')->orderBy('assembly_order')->get()->mapWithKeys(fn (Joint $j): array => [$j->id => $j->carried_in])->all();
+    }
+
+    /** @return list<string> the subassemblies that an engine of it has, as the shop calls them */
+    public function subassemblies(): array
+    {
+        return array_values(array_unique($this->carried()));
+    }
+
     public static function missing(): string
     {
         return 'There is no such family.';

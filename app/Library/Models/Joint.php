@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property int $assembly_order
  * @property list<string> $rests_on joints that are put together before it, and must stay for it to stay
+ * @property string $carried_in the subassembly that it is a joint of, as the shop calls it: "Head"; empty: the engine's own
+ * @property string $holds the subassembly that it holds to the engine; empty: none
  * @property-read Family $inFamily
  * @property-read Collection<int, Procedure> $procedures
  */

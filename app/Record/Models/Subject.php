@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * One remanufacture of one serial number.
+ * One remanufacture of one serial number; or a subassembly, a head or a short block that has a number of its own and is worked at by itself.
  *
  * @property string $id
  * @property string $serial
@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array{what: string, joint: string|null, at: string}> $machining
  * @property string $waits_for
  * @property string $note
+ * @property string $subassembly empty: an engine; else what it is, as its family calls it
  * @property-read Collection<int, OldSerial> $oldSerials
  */
 final class Subject extends Row
@@ -58,21 +59,36 @@ final class Subject extends Row
         return $this->hasMany(OldSerial::class, 'subject');
     }
 
-    /** "TN3-26-0417", and from its second life on "TN3-26-0417, build 2". */
+    /** Whose it is; a subassembly may be the shop's own. */
+    public function ownedBy(): string
+    {
+        return $this->owner->name ?? ($this->isSubassembly() ? 'the shop’s own' : '');
+    }
+
+    public function isSubassembly(): bool
+    {
+        return $this->subassembly !== '';
+    }
+
+    /** "TN3-26-0417", and from its second life on "TN3-26-0417, build 2"; of a subassembly "Head HD-0031". */
     public function title(): string
     {
-        return self::titled($this->serial, $this->build_number);
+        return self::titled($this->serial, $this->build_number, $this->subassembly);
     }
 
     /** "TN3-26-0417, build 1": where two builds of one engine are told apart. */
     public function numbered(): string
     {
-        return "$this->serial, build $this->build_number";
+        return $this->isSubassembly() ? $this->title() : "$this->serial, build $this->build_number";
     }
 
-    public static function titled(string $serial, int $build): string
+    public static function titled(string $serial, int $build, string $subassembly = ''): string
     {
-        return $build === 1 ? $serial : "$serial, build $build";
+        return match (true) {
+            $subassembly !== '' => "$subassembly $serial",
+            $build === 1 => $serial,
+            default => "$serial, build $build",
+        };
     }
 
     public static function missing(): string

@@ -36,15 +36,20 @@ final readonly class Resting
     }
 
     /**
+     * What is carried in a subassembly comes off with it as it is: a head is lifted off with its cams in. It comes apart
+     * only with what is carried in the same one.
+     *
      * @param  list<string>  $opened
+     * @param  array<string, string>  $carried  by joint: the subassembly that it is carried in; of no other
      * @return list<string> these, and what rests on them, and on that
      */
-    public function openedWith(array $opened): array
+    public function openedWith(array $opened, array $carried = []): array
     {
         do {
             $known = count($opened);
             foreach ($this->on as $joint => $beneath) {
-                if (! in_array($joint, $opened, true) && array_intersect($beneath, $opened) !== []) {
+                $reached = array_filter(array_intersect($beneath, $opened), fn (string $one): bool => ! isset($carried[$joint]) || $carried[$joint] === ($carried[$one] ?? null));
+                if (! in_array($joint, $opened, true) && $reached !== []) {
                     $opened[] = $joint;
                 }
             }

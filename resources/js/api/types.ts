@@ -307,6 +307,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/builds/{build}/subassemblies/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What would come off an engine, what that costs, and what could go in */
+        get: operations["builds.exchange"];
+        put?: never;
+        /** A subassembly goes in, comes off, or is exchanged; what holds it comes apart */
+        post: operations["builds.exchangeSubassembly"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/builds/{build}/joints/{joint}/opening": {
         parameters: {
             query?: never;
@@ -817,6 +835,24 @@ export interface paths {
         get: operations["builds.choices"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/subassemblies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Heads and short blocks that have a number of their own, each as a strip */
+        get: operations["subassemblies.index"];
+        put?: never;
+        /** A subassembly gets a number of its own */
+        post: operations["subassemblies.open"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1930,6 +1966,23 @@ export interface paths {
         put?: never;
         /** What rests on what in the engines of a family */
         post: operations["library.resting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/families/{family}/subassemblies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which joints of a family are carried in a subassembly, and which hold one to the engine */
+        post: operations["library.subassemblies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3272,6 +3325,12 @@ export interface components {
             hardware: string | null;
             /** @description Why nothing of it stands in the record */
             without: string | null;
+            /** @description The subassembly that it is carried in, whose record answers for it */
+            within: {
+                /** Format: uuid */
+                id: string;
+                title: string;
+            } | null;
             /** @description The build whose record answers for it, since it was not opened in this one */
             stayed: {
                 /** Format: uuid */
@@ -3627,18 +3686,39 @@ export interface components {
                 at: string | null;
             }[];
         };
-        Opening: {
-            joints: {
+        OpenedJoint: {
+            name: string;
+            done: number;
+            all: number;
+            finished: boolean;
+            person: string | null;
+            fasteners: {
                 name: string;
-                done: number;
-                all: number;
-                finished: boolean;
-                person: string | null;
-                fasteners: {
-                    name: string;
-                    count: number;
-                }[];
-                gaskets: string[];
+                count: number;
+            }[];
+            gaskets: string[];
+        };
+        Opening: {
+            joints: components["schemas"]["OpenedJoint"][];
+        };
+        Exchange: {
+            kind: string;
+            /** @description What comes off; null where nothing of it is recorded */
+            off: {
+                /** @description The engine’s own, which has no number yet */
+                own: boolean;
+                title: string | null;
+            } | null;
+            /** @description What comes apart with it */
+            joints: components["schemas"]["OpenedJoint"][];
+            /** @description What could go in */
+            ready: {
+                /** Format: uuid */
+                id: string;
+                title: string;
+                owner: string;
+                /** Format: date-time */
+                finished_at: string | null;
             }[];
         };
         HandedEngine: {
@@ -4177,6 +4257,12 @@ export interface components {
             outcomes: components["schemas"]["Outcome"][];
         };
         JointOnStand: {
+            /** @description The subassembly that it is carried in, where one was fitted */
+            within: {
+                /** Format: uuid */
+                id: string;
+                title: string;
+            } | null;
             /** @description That it came apart again after it was worked in this build */
             opened: {
                 at: string;
@@ -4299,6 +4385,31 @@ export interface components {
             }[];
             /** @description how its metal stands over all its joints */
             metal: components["schemas"]["MetalLine"][];
+            /** @description Of a head or a short block that has a number of its own: what it is, and the engines that it has been in */
+            subassembly: {
+                kind: string;
+                been: {
+                    /** Format: uuid */
+                    id: string;
+                    title: string;
+                    /** @description It got its number as it came off */
+                    own: boolean;
+                    /** Format: date-time */
+                    fitted_at: string | null;
+                    /** Format: date-time */
+                    removed_at: string | null;
+                    why: string;
+                }[];
+            } | null;
+            /** @description The subassemblies that an engine of its family has */
+            carries: {
+                kind: string;
+                fitted: {
+                    /** Format: uuid */
+                    id: string;
+                    title: string;
+                } | null;
+            }[];
             /** @description Of an engine that came back */
             intake: {
                 before: {
@@ -4359,7 +4470,7 @@ export interface components {
             note: string;
         };
         /** @enum {string} */
-        StandsAs: "needs_a_hand" | "at_a_bench" | "on_a_hook" | "free_to_give" | "waiting" | "done" | "come_in" | "shipped";
+        StandsAs: "needs_a_hand" | "at_a_bench" | "on_a_hook" | "free_to_give" | "waiting" | "done" | "come_in" | "fitted" | "shipped";
         Stand: {
             /** Format: uuid */
             id: string;
@@ -4434,6 +4545,8 @@ export interface components {
                 /** @description How its serials read */
                 serials: string[];
                 variants: string[];
+                /** @description Heads and short blocks that can be tightened by themselves */
+                subassemblies: string[];
             }[];
             machining: {
                 what: components["schemas"]["Machining"];
@@ -5100,6 +5213,10 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** @description The subassembly that it is a joint of; empty: the engine’s own */
+            carried_in: string;
+            /** @description The subassembly that it holds to the engine; empty: none */
+            holds: string;
             /** @description Opened with any of these, it is opened too */
             rests_on: string[];
             options: string[];
@@ -5937,7 +6054,9 @@ export type SecondPerson = components['schemas']['SecondPerson'];
 export type Stop = components['schemas']['Stop'];
 export type StopReach = components['schemas']['StopReach'];
 export type StopSheet = components['schemas']['StopSheet'];
+export type OpenedJoint = components['schemas']['OpenedJoint'];
 export type Opening = components['schemas']['Opening'];
+export type Exchange = components['schemas']['Exchange'];
 export type HandedEngine = components['schemas']['HandedEngine'];
 export type JobCard = components['schemas']['JobCard'];
 export type WorkTime = components['schemas']['WorkTime'];
@@ -6587,6 +6706,64 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RunSheet"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.exchange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What would come off, and what could go in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exchange"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.exchangeSubassembly": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What goes in; none where one only comes off */
+                    fit?: string | null;
+                    /** @description The number that the engine’s own gets as it comes off */
+                    serial?: string | null;
+                    why?: string | null;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is on record */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -7587,6 +7764,61 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BuildChoices"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "subassemblies.index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Subassemblies as they stand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stands"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "subassemblies.open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its code */
+                    family: string;
+                    kind: string;
+                    serial: string;
+                    /** @description The shop’s own where it is not said */
+                    customer?: string | null;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It has its number */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -9609,6 +9841,42 @@ export interface operations {
                     joints?: {
                         joint: string;
                         on?: string[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description It is kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.subassemblies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    joints?: {
+                        joint: string;
+                        carried_in?: string | null;
+                        holds?: string | null;
                     }[];
                 };
             };

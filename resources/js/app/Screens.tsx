@@ -31,6 +31,7 @@ const Workbench = screen(library, (m) => m.Workbench);
 const ImportFile = screen(library, (m) => m.ImportFile);
 const BuildsFrame = screen(builds, (m) => m.BuildsFrame);
 const Builds = screen(builds, (m) => m.Builds);
+const Subassemblies = screen(builds, (m) => m.Subassemblies);
 const Shipped = screen(builds, (m) => m.Shipped);
 const ComeIn = screen(builds, (m) => m.ComeIn);
 const Build = screen(builds, (m) => m.Build);
@@ -80,6 +81,7 @@ const libraryScreens = (
 const buildScreens = (
   <Route path="/builds" element={<BuildsFrame />}>
     <Route index element={<Builds />} />
+    <Route path="subassemblies" element={<Subassemblies />} />
     <Route path="shipped" element={<Shipped />} />
     <Route path="come-in" element={<ComeIn />} />
     <Route path=":build" element={<Build />} />

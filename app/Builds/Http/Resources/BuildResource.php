@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Builds\Http\Resources;
 
 use App\Builds\Queries\EngineState;
+use App\Builds\Queries\JointsOf;
 use App\Builds\Queries\Standing;
 use App\Builds\Queries\Unrecorded;
 use App\Builds\UnrecordedJoint;
@@ -14,8 +15,10 @@ use App\People\Shop;
 use App\Record\BuildFacts;
 use App\Record\BuildState;
 use App\Record\Models\BuildPicture;
+use App\Record\Models\Fitting;
 use App\Record\Models\OldSerial;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use App\Record\Queries\Lineage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -38,7 +41,8 @@ final class BuildResource extends JsonResource
     {
         $person = $request->user();
         $isCustomers = $person instanceof Person && $person->customer !== null;
-        $standing = Standing::of($this->resource, $this->joints);
+        $around = $this->resource->isSubassembly() ? Fitted::around([$this->resource->id])[$this->resource->id] ?? null : null;
+        $standing = Standing::of($this->resource, $this->joints, $around);
 
         return [
             'id' => $this->resource->id, 'serial' => $this->resource->serial, 'build_number' => $this->resource->build_number, 'state' => $this->resource->state->value,
@@ -55,10 +59,28 @@ final class BuildResource extends JsonResource
             'other_builds' => Lineage::others($this->resource),
             'metal' => $this->resource->state === BuildState::Open ? EngineState::of([$this->resource->id])[$this->resource->id] : [],
             'intake' => $this->intake(),
+            'subassembly' => $this->resource->isSubassembly() ? ['kind' => $this->resource->subassembly, 'been' => $isCustomers ? [] : self::been($this->resource)] : null,
+            'carries' => $this->resource->isSubassembly() ? [] : $this->carries(),
             'pictures' => $this->pictures(),
             'missing' => $this->missing(),
             'joints' => array_map(fn (array $joint): array => array_diff_key($joint, ['in_force' => 0]), $this->joints),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the engines that it has been in, the oldest first */
+    private static function been(Subject $subassembly): array
+    {
+        return array_values(Fitted::history($subassembly->id)->map(fn (Fitting $f): array => [
+            'id' => $f->engine, 'title' => (string) $f->of?->title(), 'own' => $f->fitted_at === null, 'fitted_at' => $f->fitted_at?->toIso8601ZuluString(), 'removed_at' => $f->removed_at?->toIso8601ZuluString(), 'why' => $f->removed_why,
+        ])->all());
+    }
+
+    /** @return list<array<string, mixed>> the subassemblies that an engine of its family has, and which of them was fitted to it */
+    private function carries(): array
+    {
+        $in = Fitted::in([$this->resource->id])[$this->resource->id] ?? [];
+
+        return array_map(fn (string $kind): array => ['kind' => $kind, 'fitted' => isset($in[$kind]) ? ['id' => $in[$kind]->id, 'title' => $in[$kind]->title()] : null], $this->family->subassemblies());
     }
 
     /** @return array<string, mixed>|null the build before this one, and what is opened with each joint; null where there was none */
@@ -66,11 +88,13 @@ final class BuildResource extends JsonResource
     {
         $before = Lineage::before($this->resource);
         $resting = $before === null ? null : $this->family->resting();
+        $elsewhere = $before === null ? [] : JointsOf::elsewhere($this->resource);
+        $own = array_values(array_filter($this->joints, fn (array $joint): bool => $joint['within'] === null));
 
         return $before === null || $resting === null ? null : [
             'before' => ['id' => $before->id, 'title' => $before->numbered(), 'shipped_at' => $before->shipped_at?->toIso8601ZuluString()],
-            'said' => array_filter($this->joints, fn (array $joint): bool => $joint['returned'] === null) === [],
-            'opens' => array_map(fn (array $joint): array => ['joint' => (string) data_get($joint, 'id'), 'with' => array_values(array_diff($resting->openedWith([(string) data_get($joint, 'id')]), [(string) data_get($joint, 'id')]))], $this->joints),
+            'said' => array_filter($own, fn (array $joint): bool => $joint['returned'] === null) === [],
+            'opens' => array_map(fn (array $joint): array => ['joint' => (string) data_get($joint, 'id'), 'with' => array_values(array_diff($resting->openedWith([(string) data_get($joint, 'id')], $elsewhere), [(string) data_get($joint, 'id')]))], $own),
         ];
     }
 

@@ -22,7 +22,7 @@ final class FamilyResource extends JsonResource
     {
         return $this->resource->only(['id', 'code', 'name', 'description', 'serial_rules']) + [
             'joints' => $this->resource->joints->sortBy('assembly_order')->values()->map(fn (Joint $j): array => [
-                'id' => $j->id, 'name' => $j->name, 'rests_on' => $j->rests_on, 'options' => $j->procedures->sortBy('created_at')->pluck('option')->values(),
+                'id' => $j->id, 'name' => $j->name, 'rests_on' => $j->rests_on, 'carried_in' => $j->carried_in, 'holds' => $j->holds, 'options' => $j->procedures->sortBy('created_at')->pluck('option')->values(),
             ]),
             'variants' => $this->resource->variants->map(fn (Variant $v): array => $v->only(['id', 'name', 'serials_from', 'serials_to', 'years_from', 'years_to', 'note']))->values(),
         ];

@@ -32,6 +32,15 @@ export function JointEvidence({ build, joint, picked, onPick }: Props) {
           , left it. What stands here is of that record.
         </p>
       )}
+      {joint.within !== null && (
+        <p className="mt-1 border-l-2 border-now pl-3">
+          <b>Carried in</b>{' '}
+          <Link className="quiet" to={`/audit/${joint.within.id}`}>
+            {joint.within.title}
+          </Link>
+          , and recorded there. What stands here is of that record.
+        </p>
+      )}
       <Opened joint={joint} />
       {joint.permits.map((p) => (
         <PermitLine key={p.code} permit={p} />

@@ -9,6 +9,7 @@ import { Field } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
 import { FormPanel } from '@/ui/FormPanel';
 import { RemoveButton } from '@/ui/RemoveButton';
+import { Carried } from './Carried';
 import { FactsPanel } from './FactsPanel';
 import { RestampPanel } from './RestampPanel';
 import { BUILDS, STATE_WORDS, keepPicture, pictureOf, removePicture, useBuildCommand, useHandedOver } from './queries';
@@ -20,11 +21,13 @@ export function BuildAside({ build, onCallOff }: { build: Build; onCallOff: () =
   const may = useMay();
   const [open, setOpen] = useState<Open>(null);
   const mayChange = may('open-builds') && build.state !== 'shipped';
-  const nothingGiven = build.joints.every((joint) => joint.given === null && joint.run === null);
+  const nothingGiven = build.joints.every((joint) => joint.within !== null || (joint.given === null && joint.run === null));
+  const everFitted = build.carries.some((one) => one.fitted !== null) || (build.subassembly?.been.length ?? 0) > 0;
   const close = () => setOpen(null);
   return (
     <aside aria-label="What is known of it" className="flex flex-col gap-6 border-line p-7 lg:border-l">
       <Known build={build} />
+      <Carried build={build} />
       <MetalState build={build} />
       <Numbers build={build} />
       <Pictures build={build} mayChange={mayChange} />
@@ -39,7 +42,7 @@ export function BuildAside({ build, onCallOff }: { build: Build; onCallOff: () =
           <Button small onClick={() => setOpen('number')}>
             It was stamped anew
           </Button>
-          {nothingGiven && build.state !== 'finished' && (
+          {nothingGiven && !everFitted && build.state !== 'finished' && (
             <Button small onClick={onCallOff}>
               Entered by mistake
             </Button>

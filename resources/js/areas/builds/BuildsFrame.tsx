@@ -2,6 +2,7 @@ import { Rooms } from '@/ui/Rooms';
 
 const ROOMS = [
   { to: '/builds', name: 'Stands', end: true },
+  { to: '/builds/subassemblies', name: 'Heads and blocks' },
   { to: '/builds/shipped', name: 'Shipped' },
 ] as const;
 

@@ -55,8 +55,11 @@ function Due({ stand }: { stand: Stand }) {
   return <span className="text-[13px] leading-tight font-semibold text-fault">due {shortDay(stand.due_on)}</span>;
 }
 
-/** Which of its lives it is, from the second on. */
-const life = (stand: Stand) => (stand.title === stand.serial ? '' : `${stand.title.slice(stand.serial.length + 2)}; `);
+/** Which of its lives it is, from the second on; of a head or a short block, what it is. */
+function life({ title, serial }: Stand): string {
+  if (title === serial) return '';
+  return `${title.startsWith(serial) ? title.slice(serial.length + 2) : title.slice(0, -serial.length - 1)}; `;
+}
 
 /** What the picture says, for whoever hears it. */
 function spoken(stand: Stand): string {

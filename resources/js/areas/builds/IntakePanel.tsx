@@ -17,6 +17,8 @@ const NO_MOVEMENT: Moved = { at: '', value: '' };
 /** Of an engine that came back, before anything is loosened: what is opened and how it was found; the rest stays as the build before left it. */
 export function IntakePanel({ build, intake, onClose }: Props) {
   const { said, put, openedBy, open } = useIntake(build, intake);
+  // What is carried in a head that was fitted is said of that head.
+  const joints = build.joints.filter((joint) => joint.within === null);
   return (
     <FormPanel
       title={`${build.title} is back`}
@@ -28,12 +30,12 @@ export function IntakePanel({ build, intake, onClose }: Props) {
       command={() =>
         enterIntake(
           build.id,
-          build.joints.map(({ id }) => lineOf(id, open.has(id), said[id])),
+          joints.map(({ id }) => lineOf(id, open.has(id), said[id])),
         )
       }
     >
       <ul className="border-t border-hair">
-        {build.joints.map((joint) => {
+        {joints.map((joint) => {
           const by = openedBy(joint.id);
           return (
             <li key={joint.id} className="border-b border-hair py-3">

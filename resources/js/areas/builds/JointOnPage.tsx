@@ -44,7 +44,7 @@ export function JointOnPage({ build, joint, cards }: Props) {
         <div className="flex flex-col gap-4">
           <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
           <StopWord stop={joint.stop} opens={may('stop-work')} />
-          {joint.outside?.kind !== 'stayed' && <Hardware build={build} joint={joint} />}
+          <HardwareOrHome build={build} joint={joint} />
           {here.map((m, i) => (
             <p key={i} className="border-l-4 border-paint pl-3">
               <b className="font-semibold">{m.words}</b>
@@ -73,6 +73,16 @@ function Metal({ build, joint }: { build: Build; joint: JointOnStand }) {
     <div className={`[&>svg]:max-h-[22rem] ${certain ? '' : 'rounded border border-dashed border-ink p-1 opacity-70'}`}>
       <JointMap sketch={joint.map} marks={joint.run?.marks} detail="full" label={`${joint.name} of ${build.title}, with the marks that are on it`} />
     </div>
+  );
+}
+
+/** Which hardware it gets; or that it is carried in a head or a short block that was fitted, and is given out and recorded there. */
+function HardwareOrHome({ build, joint }: { build: Build; joint: JointOnStand }) {
+  const may = useMay();
+  const { within } = joint;
+  if (within === null) return joint.outside?.kind === 'stayed' ? null : <Hardware build={build} joint={joint} />;
+  return (
+    <p className="border-l-4 border-metal-edge pl-3">Carried in {may('give-work') ? <Link to={`/builds/${within.id}`}>{within.title}</Link> : within.title}</p>
   );
 }
 
@@ -143,7 +153,7 @@ function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
           <a className="quiet" href={paperOf(build.id, joint.id)}>
             Its paper
           </a>
-          {may('open-builds') && (build.state === 'open' || build.state === 'received') && (
+          {may('open-builds') && joint.within === null && (build.state === 'open' || build.state === 'received') && (
             <Button small disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
               It is to be tightened here
             </Button>
@@ -161,7 +171,7 @@ function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
   const [panel, setPanel] = useState<'give' | 'paper' | 'open' | null>(null);
   const may = useMay();
   const mayGive = may('give-work') && build.state === 'open';
-  const nobodys = joint.given === null && !STAYS.includes(joint.outside?.kind ?? '');
+  const nobodys = joint.given === null && joint.within === null && !STAYS.includes(joint.outside?.kind ?? '');
   const mayEnter = may('open-builds') && (build.state === 'open' || build.state === 'received') && nobodys;
   return (
     <div>
@@ -172,7 +182,7 @@ function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
           </Button>
         )}
         {mayEnter && <Button onClick={() => setPanel('paper')}>Done before, on paper</Button>}
-        {mayGive && joint.given !== null && joint.run === null && (
+        {mayGive && joint.within === null && joint.given !== null && joint.run === null && (
           <Button disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
             Take it back
           </Button>

@@ -73,6 +73,28 @@ export function openMany(id: string, engines: BuildFields[]) {
   return answerOf(api.POST('/builds/many', { body: { id, engines } }));
 }
 
+/** Heads and short blocks that are here, with the maps that they share. */
+export function useSubassemblies() {
+  return useQuery({ queryKey: [...BUILDS, 'subassemblies'], queryFn: () => answerOf(api.GET('/subassemblies')), refetchInterval: BOARD_MS });
+}
+
+export function openSubassembly(input: { id: string; family: string; kind: string; serial: string; customer: string | null }) {
+  return answerOf(api.POST('/subassemblies', { body: input }));
+}
+
+/** What would come off an engine, what that costs, and what could go in. */
+export function useExchange(build: string, kind: string) {
+  return useQuery({
+    queryKey: [...BUILDS, build, 'exchange', kind],
+    queryFn: () => answerOf(api.GET('/builds/{build}/subassemblies/{kind}', { params: { path: { build, kind } } })),
+    gcTime: 0,
+  });
+}
+
+export function exchange(build: string, kind: string, what: { fit: string | null; serial: string; why: string }) {
+  return answerOf(api.POST('/builds/{build}/subassemblies/{kind}', { params: { path: { build, kind } }, body: what }));
+}
+
 export const labelsOf = (builds: string[]) => `/api/builds/labels.pdf?builds=${builds.join(',')}`;
 
 export function describeBuild(build: string, facts: Facts) {

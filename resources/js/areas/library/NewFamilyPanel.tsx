@@ -5,6 +5,7 @@ import { Field } from '@/ui/Field';
 import { TextArea } from '@/ui/TextArea';
 import { FormPanel } from '@/ui/FormPanel';
 import { useForm } from '@/ui/useForm';
+import { type Carried, CarriedFields, carriedOf } from './CarriedFields';
 import { type Resting, RestingFields, restingOf } from './RestingFields';
 import { LIBRARY } from './queries';
 
@@ -25,6 +26,7 @@ const EMPTY: Form = { code: '', name: '', joints: '', rules: '', variant: '', se
 export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[]; onClose: () => void }) {
   const { form, bind } = useForm(EMPTY);
   const [resting, setResting] = useState<Resting | null>(null);
+  const [carried, setCarried] = useState<Carried | null>(null);
   const known = families.find((f) => f.code.toLowerCase() === form.code.trim().toLowerCase());
   return (
     <FormPanel
@@ -33,7 +35,7 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
       note="The code is what the family’s serials begin with. A code that is there gets the joints and the variant added."
       verb={known ? 'Add to the family' : 'Add the family'}
       onClose={onClose}
-      command={() => keep(form, known, resting)}
+      command={() => keep(form, known, resting, carried)}
     >
       <div className="grid grid-cols-[7rem_1fr] gap-3">
         <Field label="Code" {...bind('code')} placeholder="TN3" />
@@ -54,6 +56,7 @@ export function NewFamilyPanel({ families, onClose }: { families: LibraryFamily[
         hint="# for a digit, @ for a capital letter. Left empty it stays as it is."
       />
       {known && known.joints.length > 1 && <RestingFields joints={known.joints} resting={resting ?? restingOf(known.joints)} onChange={setResting} />}
+      {known && known.joints.length > 1 && <CarriedFields joints={known.joints} carried={carried ?? carriedOf(known.joints)} onChange={setCarried} />}
       <VariantFields bind={bind} />
     </FormPanel>
   );
@@ -76,14 +79,18 @@ function VariantFields({ bind }: { bind: ReturnType<typeof useForm<Form>>['bind'
 
 const rulesOf = (known: LibraryFamily | undefined) => known?.serial_rules ?? '';
 
-/** The family, and then how its serials read and what rests on what in it, where that was said. */
-async function keep(form: Form, known: LibraryFamily | undefined, resting: Resting | null) {
+/** The family, and then how its serials read, what rests on what in it and what is carried in what, where that was said. */
+async function keep(form: Form, known: LibraryFamily | undefined, resting: Resting | null, carried: Carried | null) {
   const { id } = await answerOf(api.POST('/library/families', { body: body(form, known) }));
   if (form.rules.trim() !== '')
     await answerOf(api.POST('/library/families/{family}/serial-rules', { params: { path: { family: id } }, body: { serial_rules: form.rules } }));
   if (resting !== null) {
     const joints = Object.entries(resting).map(([joint, on]) => ({ joint, on }));
     await answerOf(api.POST('/library/families/{family}/resting', { params: { path: { family: id } }, body: { joints } }));
+  }
+  if (carried !== null) {
+    const joints = Object.entries(carried).map(([joint, one]) => ({ joint, ...one }));
+    await answerOf(api.POST('/library/families/{family}/subassemblies', { params: { path: { family: id } }, body: { joints } }));
   }
 }
 

@@ -96,16 +96,18 @@ function Onward({ build, onMove }: { build: BuildData; onMove: (move: Move) => v
     case 'open':
       return (
         <Button look={build.missing.length === 0 ? 'main' : 'plain'} onClick={() => onMove('finish')}>
-          Finish the build
+          {build.subassembly === null ? 'Finish the build' : 'Finish it'}
         </Button>
       );
     case 'finished':
       return (
         <>
           <Button onClick={() => onMove('reopen')}>Take it up again</Button>
-          <Button look="main" onClick={() => onMove('ship')}>
-            Ship it
-          </Button>
+          {build.as !== 'fitted' && (
+            <Button look={build.subassembly === null ? 'main' : 'plain'} onClick={() => onMove('ship')}>
+              Ship it
+            </Button>
+          )}
         </>
       );
     case 'shipped':
@@ -125,7 +127,7 @@ function Title({ build }: { build: BuildData }) {
         </p>
       </div>
       <p className="text-soft">
-        {build.family}, {build.customer}, came in {day(build.opened_at, zone)}
+        {build.family}, {build.customer ?? 'the shop’s own'}, {build.subassembly === null ? 'came in' : 'here since'} {day(build.opened_at, zone)}
         {build.finished_at !== null && `, finished ${day(build.finished_at, zone)}`}
         {build.shipped_at !== null && `, shipped ${day(build.shipped_at, zone)}`}
       </p>

@@ -4,8 +4,9 @@ import type { Stand, Stands, StandsAs } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Empty, Loaded } from '@/ui/states';
-import { LargeStand, SmallStand } from '../EngineStand';
+import { LargeStand } from '../EngineStand';
 import { OpenBuildPanel } from '../OpenBuildPanel';
+import { StandRow, byDue } from '../StandRow';
 import { mapOf, useStands } from '../queries';
 
 const ROWS: { as: StandsAs; name: string }[] = [
@@ -75,36 +76,12 @@ function Shop({ builds, maps }: Stands) {
         </ul>
       )}
       {ROWS.map(({ as, name }) => (
-        <Row key={as} name={name} stands={standing(as)} maps={maps} />
+        <StandRow key={as} name={name} stands={standing(as)} maps={maps} />
       ))}
       <p className="border-t border-hair pt-2.5 text-sm text-soft">
         The joint in hand is drawn with its paint; a crossed bar is a joint that is done, a dashed one stands outside the record, an open one is to come. Within
         a row the engine that must leave first stands first.
       </p>
     </>
-  );
-}
-
-/** What must leave first stands first; what has no day comes after, as it came in. */
-function byDue(a: Stand, b: Stand): number {
-  return (a.due_on ?? '9').localeCompare(b.due_on ?? '9') || a.opened_at.localeCompare(b.opened_at);
-}
-
-function Row({ name, stands, maps }: { name: string; stands: Stand[]; maps: Stands['maps'] }) {
-  if (stands.length === 0) return null;
-  return (
-    <section aria-label={name} className="grid gap-y-2 border-t border-hair py-3 md:grid-cols-[7rem_minmax(0,1fr)]">
-      <h2 className="text-[15px] leading-tight font-semibold">
-        {name}
-        <span className="block font-normal text-soft">{stands.length}</span>
-      </h2>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(8.2rem,1fr))] gap-x-4 gap-y-4">
-        {stands.map((stand) => (
-          <li key={stand.id}>
-            <SmallStand stand={stand} map={mapOf(maps, stand)} />
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }
