@@ -6,7 +6,7 @@ import { afterEach, vi } from 'vitest';
 // Whatever is waited for comes at once, unless the machine is busy with everything else.
 configure({ asyncUtilTimeout: 30_000 });
 
-// What a browser has and jsdom lacks: one lock at a time by name, hashes, and a size for what is observed.
+// What a browser has and jsdom lacks: one lock at a time by name, hashes, a size for what is observed, and a window to scroll things into.
 const held = new Map<string, Promise<unknown>>();
 Object.defineProperty(navigator, 'locks', {
   value: {
@@ -32,6 +32,7 @@ globalThis.ResizeObserver = class {
     return undefined;
   }
 };
+Element.prototype.scrollIntoView = () => undefined;
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();

@@ -47,7 +47,7 @@ final readonly class BuildSheet
             'serial' => $subject->serial,
             'state' => $subject->state->value,
             'family' => Family::query()->find($subject->family)?->name,
-            'customer' => $subject->owner?->name,
+            'customer' => $subject->ownedBy(),
             'opened_at' => $subject->opened_at->toIso8601ZuluString(),
             'finished_at' => $subject->finished_at?->toIso8601ZuluString(),
             'shipped_at' => $subject->shipped_at?->toIso8601ZuluString(),

@@ -35,7 +35,7 @@ final class BuildLabels
         }
         $families = Family::query()->pluck('name', 'id');
         $labels = $subjects->map(fn (Subject $s): array => [
-            'code' => $s->serial, 'lines' => [$s->isSubassembly() ? sprintf('%s, %s', $s->subassembly, $families->get($s->family)) : sprintf('%s, build %d', $families->get($s->family), $s->build_number), $s->ownedBy()], 'scan' => self::SCAN.$s->serial,
+            'code' => $s->serial, 'lines' => [$s->isSubassembly() ? sprintf('%s, %s', $s->subassembly, $families->get($s->family)) : sprintf('%s, build %d', $families->get($s->family), $s->build_number), (string) $s->ownedBy()], 'scan' => self::SCAN.$s->serial,
         ]);
 
         return Labels::html(array_values($labels->all()), Shop::here()->name, self::IN_A_ROW);

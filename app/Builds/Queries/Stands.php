@@ -52,7 +52,7 @@ final readonly class Stands
         [$joint, $stored] = [$standing->joint, $subject->getAttributes()];
 
         return [
-            'id' => $stored['id'], 'serial' => $stored['serial'], 'title' => Subject::titled($stored['serial'], (int) $stored['build_number'], $stored['subassembly']), 'state' => $stored['state'], 'family' => $family, 'customer' => $subject->owner?->name,
+            'id' => $stored['id'], 'serial' => $stored['serial'], 'title' => Subject::titled($stored['serial'], (int) $stored['build_number'], $stored['subassembly']), 'state' => $stored['state'], 'family' => $family, 'customer' => $subject->ownedBy(),
             'opened_at' => Subject::zulu($stored['opened_at']), 'finished_at' => Subject::zulu($stored['finished_at']), 'shipped_at' => Subject::zulu($stored['shipped_at']),
             'due_on' => Standing::due($subject), 'as' => $standing->as->value, 'says' => $standing->says,
             'hand' => $joint === null ? null : [

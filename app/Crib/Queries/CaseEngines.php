@@ -84,7 +84,7 @@ final readonly class CaseEngines
 
     private static function owner(Subject $subject): string
     {
-        return $subject->isSubassembly() ? $subject->ownedBy() : $subject->owner->name ?? Customer::BLANKED;
+        return $subject->ownedBy() ?? Customer::BLANKED;
     }
 
     private static function where(Subject $subject): string

@@ -60,9 +60,9 @@ final class Subject extends Row
     }
 
     /** Whose it is; a subassembly may be the shop's own. */
-    public function ownedBy(): string
+    public function ownedBy(): ?string
     {
-        return $this->owner->name ?? ($this->isSubassembly() ? 'the shop’s own' : '');
+        return $this->owner->name ?? ($this->isSubassembly() ? 'the shop’s own' : null);
     }
 
     public function isSubassembly(): bool

@@ -27,6 +27,18 @@ final class RestingTest extends TestCase
         self::assertSame([], $resting->beneath('mains'));
     }
 
+    /** A head with its rockers on, a short block with its rods in: facts of the trade (common practice, no source). */
+    public function test_what_is_carried_in_a_subassembly_comes_off_with_it_as_it_is(): void
+    {
+        $resting = Resting::of(self::ORDER, self::ON);
+
+        self::assertSame(['head'], $resting->openedWith(['head'], ['rockers' => 'Head']), 'lifted off with its rockers on');
+        self::assertSame(['mains', 'rods', 'head'], $resting->openedWith(['mains'], ['mains' => 'Block', 'rods' => 'Block', 'rockers' => 'Head']), 'rods are of the same block, and come apart with its mains');
+        self::assertSame(['rods', 'head', 'rockers'], $resting->openedWith(['rods'], ['mains' => 'Block', 'rods' => 'Block']), 'what no subassembly carries comes apart as ever');
+        self::assertSame(['rockers'], $resting->openedWith(['rockers'], ['rockers' => 'Head']));
+        self::assertSame(['mains'], $resting->openedWith(['mains'], ['rods' => 'Rod set']), 'a rod set that was fitted comes out as a whole');
+    }
+
     public function test_it_does_not_matter_in_which_order_it_was_said(): void
     {
         self::assertEqualsCanonicalizing(['mains', 'rods', 'head', 'rockers'], Resting::of(self::ORDER, array_reverse(self::ON))->openedWith(['mains']));

@@ -35,7 +35,8 @@ export function Way({ from, to }: { from: MapPosition; to: MapPosition }) {
 }
 
 export function Front({ front, width, height }: { front: Sketch['map']['front']; width: number; height: number }) {
-  const y = height + 13;
+  // Below the numbers of fasteners that stand at the edge of the casting.
+  const y = height + 21;
   const right = front === 'right';
   const arrow = {
     left: `M30 ${String(y)} H6 m6 -3.5 l-6 3.5 l6 3.5`,

@@ -18,7 +18,7 @@ final class SubassemblyTest extends SubassemblyTestCase
     public function test_a_short_block_is_tightened_before_it_has_an_engine_and_its_own_page_asks_for_what_it_carries_only(): void
     {
         $block = $this->block();
-        $this->page($block)->assertJsonPath('title', 'Short block SB-0007')->assertJsonPath('customer', null)->assertJsonCount(1, 'joints')->assertJsonPath('joints.0.name', 'Main caps')->assertJsonPath('subassembly.kind', 'Short block')->assertJsonPath('subassembly.been', [])->assertJsonPath('carries', []);
+        $this->page($block)->assertJsonPath('title', 'Short block SB-0007')->assertJsonPath('customer', 'the shop’s own')->assertJsonCount(1, 'joints')->assertJsonPath('joints.0.name', 'Main caps')->assertJsonPath('subassembly.kind', 'Short block')->assertJsonPath('subassembly.been', [])->assertJsonPath('carries', []);
         $bench = $this->tightened($block);
         self::assertSame('Short block SB-0007', $bench->show()['serial']);
         $this->world->desk('lead', 'POST', "builds/$block/finish")->assertNoContent();
@@ -164,6 +164,19 @@ final class SubassemblyTest extends SubassemblyTestCase
 
         $this->world->desk('lead', 'GET', 'stops/1')->assertOk()->assertJsonCount(1, 'engines')->assertJsonPath('engines.0.title', 'TN3-26-0001')->assertJsonPath('engines.0.joints', 'Main caps');
         self::assertSame('in_doubt', $this->audit()->json('replies.0.reasons.1.answer'), 'the engine is in doubt with it');
+    }
+
+    public function test_a_case_says_in_which_engine_a_head_is_now_and_whose_that_is(): void
+    {
+        $block = $this->ready();
+        $this->exchange(['fit' => $block])->assertNoContent();
+        $this->world->desk('crib', 'POST', 'tools/TW-04', ['fields' => ['months' => '6', 'permissible' => '4 %'] + (array) $this->world->desk('crib', 'GET', 'tools/TW-04')->json('fields')])->assertOk();
+        $this->world->desk('crib', 'POST', 'tools/TW-04/retire', ['reason' => 'broken'])->assertOk();
+        $this->artisan('queue:work', ['--stop-when-empty' => true])->assertSuccessful();
+        $engines = (array) $this->world->desk('lead', 'GET', 'cases/1')->assertOk()->json('engines');
+
+        self::assertSame(['Short block SB-0007', 'here, finished, in TN3-26-0001', 'Skerry Dredging'], [$engines[0]['serial'], $engines[0]['where'], $engines[0]['customer']]);
+        self::assertStringContainsString('looked back at (case 1)', (string) $this->audit()->json('replies.3.reasons.0.sentence'), 'the engine is in doubt with it');
     }
 
     public function test_what_an_engine_had_in_it_when_it_left_stands_in_its_record_though_it_was_opened_since(): void

@@ -94,6 +94,21 @@ final class CaseDecisionTest extends LookBackTestCase
         self::assertSame('TW-04 was in calibration, but broke or was lost before anybody could read it: looked back at (case 1), 1 is in doubt; decided: audited on the engine and good.', $answer());
     }
 
+    public function test_what_stayed_as_an_earlier_build_left_it_is_in_doubt_with_that_ones_results(): void
+    {
+        $build = $this->tightened(['32.0']);
+        DB::table('runs')->update(['finished_at' => now()]);
+        DB::table('subjects')->update(['state' => 'shipped', 'finished_at' => now(), 'shipped_at' => now()]);
+        $second = (string) $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0001', 'customer' => $this->world->people->customer('Skerry Dredging'), 'build' => 2])->assertCreated()->json('id');
+        $this->world->desk('lead', 'POST', "builds/$second/intake", ['joints' => [['joint' => $this->world->joint->id, 'opened' => false]]])->assertNoContent();
+        $this->keeper('POST', 'tools/TW-04/retire', ['reason' => 'broken'])->assertOk();
+        $this->judged();
+        $says = fn (string $of): string => (string) $this->world->desk('lead', 'GET', "audit/$of")->assertOk()->json('replies.3.reasons.0.sentence');
+
+        self::assertStringContainsString('looked back at (case 1)', $says($build));
+        self::assertSame($says($build), $says($second), 'the later build rests on those results');
+    }
+
     /** What a failed check had put in doubt is said by the readings of the next calibration, result by result. */
     public function test_a_case_that_a_calibration_has_answered_says_nothing_any_more_and_no_late_result_opens_it(): void
     {

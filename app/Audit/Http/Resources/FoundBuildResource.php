@@ -25,7 +25,7 @@ final class FoundBuildResource extends JsonResource
     {
         return [
             'id' => $this->resource->id, 'title' => $this->resource->title(), 'state' => $this->resource->state->value,
-            'family' => $this->family, 'customer' => $this->resource->owner?->name,
+            'family' => $this->family, 'customer' => $this->resource->ownedBy(),
             'opened_at' => $this->resource->opened_at->toIso8601ZuluString(), 'finished_at' => $this->resource->finished_at?->toIso8601ZuluString(),
         ];
     }

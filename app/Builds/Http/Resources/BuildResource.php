@@ -48,7 +48,7 @@ final class BuildResource extends JsonResource
             'id' => $this->resource->id, 'serial' => $this->resource->serial, 'build_number' => $this->resource->build_number, 'state' => $this->resource->state->value,
             'title' => $this->resource->title(),
             'family' => $this->family->name, 'family_code' => $this->family->code,
-            'customer' => $this->resource->owner?->name,
+            'customer' => $this->resource->ownedBy(),
             'opened_at' => $this->resource->opened_at->toIso8601ZuluString(),
             'finished_at' => $this->resource->finished_at?->toIso8601ZuluString(),
             'shipped_at' => $this->resource->shipped_at?->toIso8601ZuluString(),

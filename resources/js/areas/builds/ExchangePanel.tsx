@@ -54,7 +54,6 @@ function Fields({ data: { off, joints, ready }, what, said, onPut }: FieldsProps
           label={`The number that its own ${what} gets`}
           value={said.serial}
           onChange={(e) => onPut({ serial: e.target.value })}
-          placeholder="HD-0031"
           hint="What is stamped on it, or a tag. Its runs are found under it from then on."
         />
       )}

@@ -82,7 +82,16 @@ function HardwareOrHome({ build, joint }: { build: Build; joint: JointOnStand })
   const { within } = joint;
   if (within === null) return joint.outside?.kind === 'stayed' ? null : <Hardware build={build} joint={joint} />;
   return (
-    <p className="border-l-4 border-metal-edge pl-3">Carried in {may('give-work') ? <Link to={`/builds/${within.id}`}>{within.title}</Link> : within.title}</p>
+    <p>
+      <span className="text-soft">carried in</span>{' '}
+      {may('give-work') ? (
+        <Link className="quiet font-semibold" to={`/builds/${within.id}`}>
+          {within.title}
+        </Link>
+      ) : (
+        <b className="font-semibold">{within.title}</b>
+      )}
+    </p>
   );
 }
 

@@ -85,7 +85,7 @@ function Missing({ build, onClose }: Props) {
       </ul>
       <div className="mt-5">
         <Button look="main" onClick={onClose}>
-          Back to the engine
+          Back to its page
         </Button>
       </div>
     </Panel>
@@ -96,13 +96,13 @@ function Ship({ build, onClose }: Props) {
   return (
     <FormPanel
       title={`Ship ${build.title}`}
-      note="It leaves the house. What has left is not called back here: when it returns, that is its next build."
+      note={`It leaves the house. What has left is not called back here${build.subassembly === null ? ': when it returns, that is its next build' : ''}.`}
       verb="It has left"
       onClose={onClose}
       refreshes={BUILDS}
       command={() => shipBuild(build.id)}
     >
-      <p>To {build.customer}.</p>
+      {build.subassembly === null && <p>To {build.customer}.</p>}
     </FormPanel>
   );
 }

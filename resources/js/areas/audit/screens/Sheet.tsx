@@ -63,11 +63,14 @@ function Head({ sheet }: { sheet: BuildSheet }) {
   const people = new Set(results.map((a) => a.person)).size;
   const tools = new Set(results.map((a) => a.tool)).size;
   const since = stateSince(sheet);
+  // "Head HD-0031", "TN3-26-0417, build 2": the number is read first.
+  const [before, after] = sheet.title.split(sheet.serial);
   return (
     <header className="flex flex-wrap items-center gap-x-7 gap-y-2 border-b border-line px-7 py-4">
       <h1 className="wide text-[38px] leading-tight font-bold">
+        <span className="text-2xl">{before}</span>
         {sheet.serial}
-        <span className="text-2xl">{sheet.title.slice(sheet.serial.length)}</span>
+        <span className="text-2xl">{after}</span>
       </h1>
       <div className="grow">
         <p className={`text-xl font-semibold ${fault ? 'text-fault' : ''}`}>{text}</p>

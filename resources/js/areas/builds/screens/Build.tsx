@@ -127,7 +127,7 @@ function Title({ build }: { build: BuildData }) {
         </p>
       </div>
       <p className="text-soft">
-        {build.family}, {build.customer ?? 'the shop’s own'}, {build.subassembly === null ? 'came in' : 'here since'} {day(build.opened_at, zone)}
+        {build.family}, {build.customer}, {build.subassembly === null ? 'came in' : 'here since'} {day(build.opened_at, zone)}
         {build.finished_at !== null && `, finished ${day(build.finished_at, zone)}`}
         {build.shipped_at !== null && `, shipped ${day(build.shipped_at, zone)}`}
       </p>
