@@ -8,6 +8,7 @@ use App\Builds\Models\Assignment;
 use App\Builds\Models\FittedHardware;
 use App\Builds\Models\PaperJoint;
 use App\Builds\Models\ReturnedJoint;
+use App\Builds\Models\ToldJoint;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Library\Models\RevisionStatus;
@@ -24,12 +25,12 @@ final class BuildsProjector implements Projector
 
     public function tables(): array
     {
-        return ['assignments', 'fitted_hardware', 'paper_joints', 'returned_joints'];
+        return ['assignments', 'fitted_hardware', 'paper_joints', 'returned_joints', 'told_joints'];
     }
 
     public function types(): array
     {
-        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'joint_opened', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'intake_entered', 'subassembly_taken_off', 'build_called_off'];
+        return ['procedure_given', 'procedure_handed', 'procedure_moved', 'procedure_taken_back', 'run_begun', 'joint_opened', 'hardware_chosen', 'joint_done_on_paper', 'paper_joint_taken_back', 'joint_told', 'joint_told_taken_back', 'intake_entered', 'subassembly_taken_off', 'build_called_off'];
     }
 
     public function project(array $entries): void
@@ -53,7 +54,11 @@ final class BuildsProjector implements Projector
                 'worked_by' => $entry->text('data.worked_by'), 'worked_on' => $entry->text('data.worked_on'), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
             ]),
             'paper_joint_taken_back' => PaperJoint::query()->where('subject', $entry->streamId())->where('joint', $entry->text('joint'))->delete(),
-            'build_called_off' => array_map(fn (string $of) => DB::table($of)->where('subject', $entry->streamId())->delete(), ['fitted_hardware', 'paper_joints', 'returned_joints']),
+            'build_called_off' => array_map(fn (string $of) => DB::table($of)->where('subject', $entry->streamId())->delete(), ['fitted_hardware', 'paper_joints', 'returned_joints', 'told_joints']),
+            'joint_told' => ToldJoint::query()->insert([
+                'subject' => $entry->streamId(), 'joint' => $entry->text('joint'), 'told' => $entry->text('data.told'), 'worked_by' => $entry->text('data.worked_by'), 'worked_on' => $entry->text('data.worked_on'), 'person' => $entry->person(), 'at' => $entry->receivedAt()->format('Y-m-d H:i:s.u'),
+            ]),
+            'joint_told_taken_back' => ToldJoint::query()->where('subject', $entry->streamId())->where('joint', $entry->text('joint'))->delete(),
             'intake_entered' => $this->intake($entry),
             'subassembly_taken_off' => $this->takenOff($entry),
             default => null,
@@ -95,6 +100,7 @@ final class BuildsProjector implements Projector
             $here('assignments')->whereNull('taken_back_at')->update(['taken_back_at' => $at]);
             $here('returned_joints')->update(['opened' => true]);
             $here('paper_joints')->delete();
+            $here('told_joints')->delete();
             $here('fitted_hardware')->delete();
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Library\Models\GeneralTableRow;
 use App\Library\Models\Permit;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
@@ -26,7 +27,7 @@ final class LibraryNeeds implements NeedsMe
     public function needs(): array
     {
         return [
-            ...(Gate::allows(Ability::ApproveProcedures->value) ? [...self::revisions(), ...self::standards(), ...self::permits()] : []),
+            ...(Gate::allows(Ability::ApproveProcedures->value) ? [...self::revisions(), ...self::standards(), ...self::tables(), ...self::permits()] : []),
             ...(Gate::allows(Ability::DraftProcedures->value) ? self::sentBack() : []),
         ];
     }
@@ -51,6 +52,14 @@ final class LibraryNeeds implements NeedsMe
     {
         return array_values(Standard::query()->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('code')->get()->map(fn (Standard $s): Need => new Need(
             Urgency::Next, "Window standard $s->code waits for a signature", sprintf('± %s of a bare %s; it stands in %s. Nothing is approved with it before.', $s->tolerance, $s->quantity, $s->source), 'Look and sign', '/library/sources',
+        ))->all());
+    }
+
+    /** @return list<Need> */
+    private static function tables(): array
+    {
+        return array_values(GeneralTableRow::query()->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('code')->get()->map(fn (GeneralTableRow $t): Need => new Need(
+            Urgency::Next, "General table $t->code waits for a signature", sprintf('%d torques for joints of class C without a procedure; it stands in %s. None is given out by it before.', count($t->rows), $t->source), 'Look and sign', '/library/general-tables',
         ))->all());
     }
 

@@ -7,6 +7,7 @@ namespace App\Library;
 use App\Ledger\Entry;
 use App\Ledger\Projector;
 use App\Library\Models\Family;
+use App\Library\Models\GeneralTableRow;
 use App\Library\Models\Joint;
 use App\Library\Models\Permit;
 use App\Library\Models\RevisionStatus;
@@ -25,14 +26,14 @@ final class LibraryProjector implements Projector
 
     public function tables(): array
     {
-        return ['families', 'joints', 'variants', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'permits'];
+        return ['families', 'joints', 'variants', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'general_tables', 'permits'];
     }
 
     public function types(): array
     {
         return [
             'family_extended', 'serial_rules_set', 'joints_rest_set', 'joints_carried_set', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
-            'picture_kept', 'standard_asked', 'standard_approved', 'permit_asked', 'permit_approved', 'permit_closed',
+            'picture_kept', 'standard_asked', 'standard_approved', 'general_table_asked', 'general_table_approved', 'general_table_withdrawn', 'permit_asked', 'permit_approved', 'permit_closed',
         ];
     }
 
@@ -61,6 +62,11 @@ final class LibraryProjector implements Projector
             'revision_withdrawn' => $this->revision($entry, ['state' => RevisionState::Withdrawn->value, 'remark' => $entry->text('data.reason'), 'superseded_at' => self::sql($entry->receivedAt())]),
             'standard_asked' => Standard::query()->create(['id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person()] + self::texts($entry, ['code', 'quantity', 'tool', 'risk_class', 'tolerance', 'source'])),
             'standard_approved' => Standard::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
+            'general_table_asked' => GeneralTableRow::query()->create([
+                'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt(), 'rows' => (array) data_get($entry->body, 'data.rows'), 'although' => (string) $entry->optional('data.although'),
+            ] + self::texts($entry, ['code', 'source', 'condition', 'tolerance'])),
+            'general_table_approved' => GeneralTableRow::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
+            'general_table_withdrawn' => GeneralTableRow::query()->whereKey($entry->streamId())->update(['state' => 'withdrawn', 'withdrawn_why' => $entry->text('data.why'), 'withdrawn_at' => self::sql($entry->receivedAt())]),
             'permit_asked' => $this->permit($entry),
             'permit_approved' => Permit::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
             'permit_closed' => Permit::query()->whereKey($entry->streamId())->update(['state' => $entry->text('data.state')]),
@@ -121,8 +127,8 @@ final class LibraryProjector implements Projector
         RevisionStatus::query()->where('procedure', $procedure)->where('state', RevisionState::Approved->value)
             ->update(['state' => RevisionState::Superseded->value, 'superseded_at' => self::sql($entry->receivedAt())]);
         $this->revision($entry, [
-            'state' => RevisionState::Approved->value, 'plan_hash' => $entry->text('plan_hash'),
-        ] + self::signed($entry));
+            'state' => RevisionState::Approved->value, 'plan_hash' => $entry->text('plan_hash'), 'by_table' => (string) $entry->optional('data.by_table'),
+        ] + ['approved_by' => $entry->optional('data.table_signed_by') ?? $entry->person()] + self::signed($entry));
     }
 
     private function permit(Entry $entry): void

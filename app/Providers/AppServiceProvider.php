@@ -6,6 +6,8 @@ namespace App\Providers;
 
 use App\Audit\AsideNeeds;
 use App\Audit\Verification\RunRule;
+use App\Bench\AskedNeeds;
+use App\Bench\AskedValueProjector;
 use App\Bench\CardNeeds;
 use App\Bench\CardsFinder;
 use App\Bench\CardsProjector;
@@ -100,7 +102,7 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         $this->keepConnections();
         // The order of the ladder: a projector may rely on what those before it have written.
-        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, StopsProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class, HandoverProjector::class], 'projectors');
+        $this->app->tag([PeopleProjector::class, ShopProjector::class, RecordProjector::class, StopsProjector::class, LibraryProjector::class, CribProjector::class, CasesProjector::class, BuildsProjector::class, ProgressProjector::class, CardsProjector::class, HandoverProjector::class, AskedValueProjector::class], 'projectors');
         $this->app->scoped(Tries::class);
         $this->app->scoped(Shop::class, fn (): Shop => Shop::read());
         $this->app->scoped(RunFolds::class);
@@ -116,7 +118,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
         $this->people();
         $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class, PeopleFinder::class], Findable::class);
-        $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, StopNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
+        $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, AskedNeeds::class, StopNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
         $this->app->when(TodayController::class)->needs('$areas')->giveTagged(NeedsMe::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
     }

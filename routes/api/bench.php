@@ -1,5 +1,6 @@
 <?php
 
+use App\Bench\Http\AskedValueController;
 use App\Bench\Http\CardController;
 use App\Bench\Http\CardMoveController;
 use App\Bench\Http\DecisionController;
@@ -38,6 +39,7 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::get('runs/{run}/decisions', [DecisionController::class, 'index'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/decisions', [DecisionController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/repairs', [DecisionController::class, 'accept'])->can(Ability::WorkAtBench->value);
+    Route::post('values', [AskedValueController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::post('stops/{stop}/seen', [StopController::class, 'seen'])->can(Ability::WorkAtBench->value);
     Route::get('tools/{tool}', [ToolAtBenchController::class, 'show'])->can(Ability::WorkAtBench->value);
     Route::post('tools/{tool}/take', [ToolAtBenchController::class, 'take'])->can(Ability::WorkAtBench->value);
@@ -58,6 +60,8 @@ Route::middleware('desk')->group(function (): void {
     Route::post('stops/{stop:number}/ask', [StopLiftController::class, 'ask'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/keep', [StopLiftController::class, 'keep'])->can(Ability::StopWork->value);
     Route::post('stops/{stop:number}/lift', [StopLiftController::class, 'lift'])->can(Ability::StopWork->value);
+    Route::get('builds/{build}/values', [AskedValueController::class, 'index'])->can(Ability::GiveWork->value);
+    Route::post('values/{asked}/answer', [AskedValueController::class, 'answer'])->can(Ability::GiveWork->value);
     Route::get('builds/{build}/handover', HandedController::class)->can(Ability::GiveWork->value);
     Route::get('builds/{build}/subassemblies/{kind}', [ExchangeController::class, 'show'])->can(Ability::GiveWork->value);
     Route::post('builds/{build}/subassemblies/{kind}', [ExchangeController::class, 'store'])->can(Ability::GiveWork->value);

@@ -9,6 +9,7 @@ use App\Builds\Http\BuildStateController;
 use App\Builds\Http\BuildTableController;
 use App\Builds\Http\ChoicesController;
 use App\Builds\Http\IntakeController;
+use App\Builds\Http\NoProcedureController;
 use App\Builds\Http\PaperJointController;
 use App\Builds\Http\SubassemblyController;
 use App\People\Ability;
@@ -31,6 +32,8 @@ Route::middleware('desk')->group(function (): void {
         Route::post('builds/{build}/intake', IntakeController::class);
         Route::post('builds/{build}/pictures', [BuildPictureController::class, 'store']);
         Route::post('build-pictures/{picture}/remove', [BuildPictureController::class, 'remove']);
+        Route::post('builds/{build}/joints/{joint}/told', [NoProcedureController::class, 'tell']);
+        Route::post('builds/{build}/joints/{joint}/told/take-back', [NoProcedureController::class, 'takeBack']);
         Route::post('builds/{build}/joints/{joint}/paper', [PaperJointController::class, 'store']);
         Route::post('builds/{build}/joints/{joint}/paper/take-back', [PaperJointController::class, 'takeBack']);
     });
@@ -39,6 +42,7 @@ Route::middleware('desk')->group(function (): void {
     Route::get('builds/{build}/joints/{joint}/paper', [PaperJointController::class, 'show'])->can(Ability::ReadBuilds->value);
     Route::middleware('can:'.Ability::GiveWork->value)->group(function (): void {
         Route::post('builds/{build}/assignments', [AssignmentController::class, 'store']);
+        Route::post('builds/{build}/joints/{joint}/by-table', [NoProcedureController::class, 'byTable']);
         Route::post('builds/{build}/joints/{joint}/hardware', [BuildJointController::class, 'hardware']);
         Route::post('assignments/{assignment}/take-back', [AssignmentController::class, 'takeBack']);
     });

@@ -6,6 +6,7 @@ use App\Library\Http\ConflictController;
 use App\Library\Http\DraftController;
 use App\Library\Http\ExportController;
 use App\Library\Http\FamilyController;
+use App\Library\Http\GeneralTableController;
 use App\Library\Http\ImportController;
 use App\Library\Http\LayoutController;
 use App\Library\Http\LineController;
@@ -69,6 +70,10 @@ Route::middleware('desk')->group(function () use ($read, $write, $sign): void {
     Route::get('library/sources/{source}/paper', [SourcePaperController::class, 'show'])->middleware($read);
     Route::post('library/pictures', [PictureController::class, 'store'])->middleware($write);
     Route::get('library/pictures/{picture}', [PictureController::class, 'show'])->middleware($read);
+    Route::get('library/general-tables', [GeneralTableController::class, 'index'])->middleware($read);
+    Route::post('library/general-tables', [GeneralTableController::class, 'store'])->middleware($write);
+    Route::post('library/general-tables/{table}/approve', [GeneralTableController::class, 'approve'])->middleware($sign);
+    Route::post('library/general-tables/{table}/withdraw', [GeneralTableController::class, 'withdraw'])->middleware($sign);
     Route::post('library/standards', [StandardController::class, 'store'])->middleware($write);
     Route::post('library/standards/{standard}/approve', [StandardController::class, 'approve'])->middleware($sign);
 

@@ -147,7 +147,7 @@ final readonly class JointRecord
     {
         $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->run->id)->where('disposed_at', null)->count();
 
-        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without, $this->stopped());
+        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without, $this->stopped(), $this->procedure === null ? '' : RevisionStatus::query()->findOrFail($this->procedure->stored->id)->by_table);
     }
 
     /** What it was made with and is stopped: its revision, or a lot that is in. A tool is asked for by itself. */

@@ -6,6 +6,7 @@ namespace App\Builds\Queries;
 
 use App\Builds\Models\PaperJoint;
 use App\Builds\Models\ReturnedJoint;
+use App\Builds\Models\ToldJoint;
 use App\Library\Models\Permit;
 use App\Library\Queries\Permits;
 use Illuminate\Support\Collection;
@@ -23,6 +24,14 @@ final class Outside
         $outside = array_map(fn (array $permits): array => array_map(self::permitted(...), $permits), Permits::ofUnrecorded($builds));
         foreach (PaperJoint::query()->whereIn('subject', $builds)->get() as $paper) {
             $outside[$paper->subject][$paper->joint] = ['kind' => 'paper', 'says' => $paper->says(), 'code' => null, 'build' => null];
+        }
+
+        foreach (ToldJoint::query()->whereIn('subject', $builds)->get() as $told) {
+            // A permit that lets it go speaks of it in its own words, and of this.
+            $permit = $outside[$told->subject][$told->joint] ?? null;
+            $outside[$told->subject][$told->joint] = $permit === null
+                ? ['kind' => 'told', 'says' => $told->says(), 'code' => null, 'build' => null]
+                : ['says' => $told->says().'; '.$permit['says']] + $permit;
         }
 
         foreach ($returned->where('opened', false) as $stayed) {

@@ -45,6 +45,7 @@ final readonly class Unrecorded
             $joint['run'] !== null => sprintf('%s of %s steps', $at('run.done'), $at('run.all')),
             $joint['given'] !== null => sprintf('on %s’s hook, not begun', $at('given.person') ?: 'somebody'),
             $back && $joint['returned'] === null && $joint['within'] === null => 'nobody has said whether it was opened',
+            $at('outside.kind') === 'told' => $at('outside.says'),
             $joint['options'] === [] => 'it has no approved procedure, and nothing of it is recorded',
             $joint['hardware'] === null => 'nobody has said which hardware is fitted',
             default => 'not given to anybody',

@@ -9,6 +9,7 @@ use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Authors;
 use App\Library\Events\RevisionApproved;
+use App\Library\Models\GeneralTableRow;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\ProcedureSummaries;
@@ -61,14 +62,26 @@ final readonly class ApproveRevision
         });
     }
 
-    private function sign(StoredRevision $stored, RevisionStatus $status, Person $approver): void
+    /** What is nothing but a row of a general table rests on that one's signature. Within a transaction of whoever gives the joint out. */
+    public function byTable(StoredRevision $stored, GeneralTableRow $table, Person $by): void
+    {
+        $status = RevisionStatus::query()->findOrFail($stored->id);
+        $why = ApprovalBlockers::whyNot($status);
+        if ($why !== []) {
+            throw Refused::field('table', sprintf('%s cannot serve here: %s', $table->code, $why[0]), $table->code);
+        }
+        $this->sign($stored, $status, $by, ['signature' => (string) $table->signature, 'meaning' => "a row of general table $table->code", 'by_table' => $table->code, 'table_signed_by' => (string) $table->approved_by]);
+    }
+
+    /** @param  array<string, string>  $words  in whose name; empty: the approver's own */
+    private function sign(StoredRevision $stored, RevisionStatus $status, Person $approver, array $words = []): void
     {
         $before = RevisionStatus::query()->where('procedure', $status->procedure)->where('state', RevisionState::Approved->value)->first();
         $plan = Expander::expand(Procedures::revision($stored->id));
         DB::table('plans')->insertOrIgnore(['hash' => $plan->hash(), 'plan' => $plan->bytes()]);
         $this->recorder->append(new Draft(
             Ids::next(), 'revision_approved', 'revision/'.$stored->id, $approver->id,
-            data: ['signature' => $approver->displayName(), 'meaning' => 'approved for use', 'expander' => Expander::VERSION],
+            data: $words + ['signature' => $approver->displayName(), 'meaning' => 'approved for use', 'expander' => Expander::VERSION],
             concerns: new Concerns(revisionHash: $stored->document_hash, planHash: $plan->hash()),
         ));
         $event = new RevisionApproved($status->procedure, $stored->id, $stored->document_hash, $plan->hash(), $approver->id);

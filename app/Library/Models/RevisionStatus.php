@@ -25,6 +25,7 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $approved_at
  * @property CarbonImmutable|null $superseded_at
  * @property string|null $plan_hash
+ * @property string $by_table the general table of which it is a row; empty: it was written for its joint
  */
 final class RevisionStatus extends Row
 {

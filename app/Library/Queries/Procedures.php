@@ -13,6 +13,7 @@ use App\Library\Models\WorkingDraft;
 use App\Library\RevisionState;
 use App\Shared\Refused;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -70,9 +71,23 @@ final class Procedures
     {
         $options = array_flip(Procedure::query()->where('joint', $joint)->get()->sortBy('created_at')->modelKeys());
 
-        return RevisionStatus::query()->where('joint', $joint)->where('approved_at', '<=', $at->format('Y-m-d H:i:s.u'))->get()
-            ->filter(fn (RevisionStatus $s): bool => $s->superseded_at === null || $s->superseded_at->greaterThan($at))
-            ->sortBy(fn (RevisionStatus $s): int => $options[$s->procedure] ?? PHP_INT_MAX)->values();
+        $inForce = RevisionStatus::query()->where('joint', $joint)->where('approved_at', '<=', $at->format('Y-m-d H:i:s.u'))->get()
+            ->filter(fn (RevisionStatus $s): bool => $s->superseded_at === null || $s->superseded_at->greaterThan($at));
+
+        return $inForce->reject(self::giveWay($inForce))->sortBy(fn (RevisionStatus $s): int => $options[$s->procedure] ?? PHP_INT_MAX)->values();
+    }
+
+    /**
+     * What is written for a joint governs: rows of general tables give way to it.
+     *
+     * @param  Collection<int, RevisionStatus>  $inForce
+     * @return Closure(RevisionStatus): bool
+     */
+    private static function giveWay(Collection $inForce): Closure
+    {
+        $written = $inForce->where('by_table', '')->pluck('joint')->flip();
+
+        return fn (RevisionStatus $s): bool => $s->by_table !== '' && $written->has($s->joint);
     }
 
     /**
@@ -87,7 +102,7 @@ final class Procedures
         $moment = $at->format('Y-m-d H:i:s.u');
         $statuses = RevisionStatus::query()->whereIn('joint', $joints)->where('approved_at', '<=', $moment)->where(fn (Builder $q) => $q->whereNull('superseded_at')->orWhere('superseded_at', '>', $moment))->get();
         $inForce = [];
-        foreach ($statuses as $status) {
+        foreach ($statuses->reject(self::giveWay($statuses->toBase())) as $status) {
             $procedure = $procedures->get($status->procedure);
             if ($procedure !== null) {
                 $inForce[] = [$status, $procedure];

@@ -11,7 +11,7 @@ final readonly class Agent
 {
     private const IN_PLAN = ['key', 'surface', 'condition', 'working_time', 'groups'];
 
-    private const CONDITIONS = ['dry', 'engine oil', 'molybdenum grease', 'assembly lubricant', 'locker', 'anti-seize', 'sealant', 'wax'];
+    public const CONDITIONS = ['dry', 'engine oil', 'molybdenum grease', 'assembly lubricant', 'locker', 'anti-seize', 'sealant', 'wax'];
 
     /**
      * @param  list<string>  $groups  empty: every group

@@ -307,6 +307,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask to what something is tightened, instead of guessing it */
+        post: operations["bench.askValue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Values that benches asked for at an engine */
+        get: operations["builds.values"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/values/{asked}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer a bench; it is told */
+        post: operations["values.answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/builds/{build}/subassemblies/{kind}": {
         parameters: {
             query?: never;
@@ -1023,6 +1074,57 @@ export interface paths {
         put?: never;
         /** Which hardware an engine gets at a joint */
         post: operations["builds.hardware"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/by-table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give out a joint that no procedure is written for, by a row of an approved general table */
+        post: operations["builds.giveByTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A joint without a procedure was tightened all the same */
+        post: operations["builds.tellJoint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/builds/{build}/joints/{joint}/told/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was told by mistake, or is to be tightened anew */
+        post: operations["builds.takeBackTold"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2434,6 +2536,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/general-tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Torques of the shop for joints of class C without a procedure */
+        get: operations["library.generalTables"];
+        put?: never;
+        /** Asks for a general table */
+        post: operations["library.askGeneralTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/general-tables/{table}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs a general table */
+        post: operations["library.approveGeneralTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/general-tables/{table}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It serves no more */
+        post: operations["library.withdrawGeneralTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/library/standards": {
         parameters: {
             query?: never;
@@ -3686,6 +3840,17 @@ export interface components {
                 at: string | null;
             }[];
         };
+        AskedValue: {
+            /** Format: uuid */
+            id: string;
+            says: string;
+            person: string | null;
+            /** Format: date-time */
+            asked_at: string;
+            answer: string | null;
+            /** Format: date-time */
+            answered_at: string | null;
+        };
         OpenedJoint: {
             name: string;
             done: number;
@@ -4287,7 +4452,7 @@ export interface components {
             /** @description What of it stands outside the record */
             outside: {
                 /** @enum {string} */
-                kind: "paper" | "permit" | "asked" | "stayed";
+                kind: "paper" | "permit" | "asked" | "stayed" | "told";
                 says: string;
                 code: string | null;
                 /**
@@ -5544,6 +5709,34 @@ export interface components {
             file_bytes: number | null;
             cited_by: number;
         };
+        GeneralTable: {
+            /** Format: uuid */
+            id: string;
+            code: string;
+            source: string;
+            /** @description Of the paper that it stands in */
+            title: string | null;
+            condition: string;
+            tolerance: string;
+            rows: {
+                name: string;
+                thread: string;
+                strength: string;
+                material: string;
+                torque: string;
+            }[];
+            doubts: string[];
+            /** @description What speaks for the doubted rows */
+            although: string;
+            /** @enum {string} */
+            state: "asked" | "approved" | "withdrawn";
+            signature: string | null;
+            asked_by: string | null;
+            asked_by_me: boolean;
+            /** Format: date-time */
+            approved_at: string | null;
+            withdrawn_why: string;
+        };
         Standard: {
             /** Format: uuid */
             id: string;
@@ -6054,6 +6247,7 @@ export type SecondPerson = components['schemas']['SecondPerson'];
 export type Stop = components['schemas']['Stop'];
 export type StopReach = components['schemas']['StopReach'];
 export type StopSheet = components['schemas']['StopSheet'];
+export type AskedValue = components['schemas']['AskedValue'];
 export type OpenedJoint = components['schemas']['OpenedJoint'];
 export type Opening = components['schemas']['Opening'];
 export type Exchange = components['schemas']['Exchange'];
@@ -6157,6 +6351,7 @@ export type RevisionSheet = components['schemas']['RevisionSheet'];
 export type MadeToBuild = components['schemas']['MadeToBuild'];
 export type JudgedOrder = components['schemas']['JudgedOrder'];
 export type Source = components['schemas']['Source'];
+export type GeneralTable = components['schemas']['GeneralTable'];
 export type Standard = components['schemas']['Standard'];
 export type ConflictRow = components['schemas']['ConflictRow'];
 export type ImportSheet = components['schemas']['ImportSheet'];
@@ -6706,6 +6901,89 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RunSheet"];
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.askValue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of an engine on a stand, or a part that only one of them has */
+                    serial: string;
+                    says: string;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The lead is asked */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        asked: components["schemas"]["AskedValue"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "values.answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                asked: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    answer: string;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The bench is told */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
@@ -8095,6 +8373,100 @@ export interface operations {
         };
         responses: {
             /** @description Chosen */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.giveByTable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    table: string;
+                    row: string;
+                    bolts: number;
+                    /** @description row, two_rows or circle */
+                    layout: string;
+                    person: string;
+                    /** @description Whoever gives it out says that it is a joint of risk class C */
+                    class_c?: boolean;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It hangs on a hook */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.tellJoint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    told: string;
+                    worked_by: string;
+                    /** Format: date */
+                    worked_on: string;
+                    /** Format: uuid */
+                    id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is told */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "builds.takeBackTold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                build: string;
+                joint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -10764,6 +11136,133 @@ export interface operations {
                 content: {
                     "image/png": string;
                 };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.generalTables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The tables */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        tables: components["schemas"]["GeneralTable"][];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.askGeneralTable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    code: string;
+                    source: string;
+                    /** @description Of the threads: dry, engine oil */
+                    condition: string;
+                    tolerance: string;
+                    /** @description A row to a line: thread; class; material; torque */
+                    rows: string;
+                    /** @description What speaks for a row that is doubted */
+                    although?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Asks for a general table */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.approveGeneralTable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It serves */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.withdrawGeneralTable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    why: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It serves no more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             default: components["responses"]["Problem"];
         };
