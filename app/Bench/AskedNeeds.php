@@ -25,7 +25,14 @@ final class AskedNeeds implements NeedsMe
         $asked = AskedValue::query()->with(['of', 'asker'])->whereNull('answer')->whereIn('subject', Subject::query()->where('state', BuildState::Open->value)->select('id'))->orderBy('asked_at')->get();
 
         return array_values($asked->map(fn (AskedValue $a): Need => new Need(
-            Urgency::StandsStill, sprintf('%s: a value is asked for', $a->of?->title()), sprintf('“%s” – %s, since %s.', $a->says, $a->asker?->displayName() ?? 'somebody', Shop::here()->clock($a->asked_at)->format('H:i')), 'Answer it', '/builds/'.$a->subject,
+            Urgency::StandsStill, sprintf('%s: a value is asked for', $a->of?->title()), sprintf('“%s” – %s, since %s.', $a->says, $a->asker?->displayName() ?? 'somebody', self::when($a)), 'Answer it', '/builds/'.$a->subject,
         ))->all());
+    }
+
+    private static function when(AskedValue $asked): string
+    {
+        $at = Shop::here()->clock($asked->asked_at);
+
+        return $at->format($at->isSameDay(Shop::here()->clock(now()->toImmutable())) ? 'H:i' : 'j F, H:i');
     }
 }

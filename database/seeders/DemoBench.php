@@ -77,6 +77,11 @@ final class DemoBench
         $this->wrench = new SimulatedWrench(new SeededNoise($seed));
     }
 
+    public function device(): string
+    {
+        return $this->device->id;
+    }
+
     /**
      * @param  list<string>  $tools  codes of those that are taken where they may be
      * @param  string|null  $card  the number of the job card that it is typed in from

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bench\Actions\AskValue;
 use App\Bench\Actions\OpenAgain;
 use App\Builds\Actions\AskLetGo;
 use App\Builds\Actions\DescribeBuild;
 use App\Builds\Actions\EnterIntake;
+use App\Builds\Actions\GiveByTable;
 use App\Builds\Actions\GiveProcedure;
 use App\Builds\Actions\MoveBuild;
 use App\Builds\Actions\OpenBuild;
@@ -258,6 +260,21 @@ final class DemoShop
         $this->stands('OS6-26-0183', 'Rocker shafts', 'Coldharbour Irrigation', ['1044'], ['TW-11'], 1, wholeRounds: true);
         $this->stands('OS6-26-0176', 'Front gear', 'Skerry Dredging', ['1042', '1043'], ['TW-02', 'TW-05'], 5);
         $this->stands('WV9-26-0141', 'Drive plate', 'Skerry Dredging', ['1043'], ['TW-05'], 22);
+        $this->withoutProcedure();
+    }
+
+    /** A sump that no procedure is written for, by the shop's general table; and a value that somebody asks for instead of guessing it. */
+    private function withoutProcedure(): void
+    {
+        $lead = $this->people->get('lead');
+        $table = $this->at(-60, fn (): string => app(DemoShelf::class)->table($this->people));
+        $engine = Subject::query()->where('serial', 'WV9-26-0141')->firstOrFail();
+        $sump = Joint::query()->where('family', $engine->family)->where('name', 'Sump')->firstOrFail();
+        $row = ['table' => $table, 'row' => 'M8 8.8 in aluminium', 'bolts' => 14, 'layout' => 'two_rows'];
+        $job = $this->at(-1, fn (): string => app(GiveByTable::class)($engine->id, $sump->id, $row, true, $this->people->get('1041')->id, $lead), 1);
+        $run = $this->at(-1, fn (): DemoRun => $this->bench->begin($job, $this->people->get('1041'), ['TW-04']), 2);
+        $this->at(-1, fn () => $this->bench->toTheEnd($run), 3);
+        $this->at(-1, fn () => app(AskValue::class)('OS6-26-0176', 'Lifting eye at the front gear, M10, stamped 10.9, into the block', $this->people->get('1042'), $this->bench->device()), 6);
     }
 
     /** What was worked on paper, a fastener past its yield that had to be replaced, and who decides on the late shift. */

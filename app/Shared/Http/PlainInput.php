@@ -18,7 +18,7 @@ use Tekkal\Core\Document\PlainText;
  */
 final class PlainInput
 {
-    public const TABLES = ['api/library/map/csv', 'api/tools/read', 'api/builds/read', 'api/tools/*/calibrations/read', 'api/tools/*/studies', 'api/tools/*/studies/look'];
+    public const TABLES = ['api/library/map/csv', 'api/library/general-tables', 'api/tools/read', 'api/builds/read', 'api/tools/*/calibrations/read', 'api/tools/*/studies', 'api/tools/*/studies/look'];
 
     private const AS_IT_STANDS = ['api/bench/*', 'api/library/drafts/*', 'api/library/look', ...self::TABLES];
 

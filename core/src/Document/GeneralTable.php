@@ -78,6 +78,9 @@ final readonly class GeneralTable
     private static function row(string $line, int $number): GeneralValue
     {
         $cells = array_map(trim(...), explode(str_contains($line, "\t") ? "\t" : ';', $line));
+        if (array_filter($cells, fn (string $cell): bool => ! PlainText::isLine($cell)) !== []) {
+            throw new TableException(sprintf('Row %d: a control sign, a mark of direction or a sign that cannot be seen stands in it. Write it without.', $number), 'rows', '', 'signs that can be seen');
+        }
         if (count($cells) !== 4) {
             throw new TableException(sprintf('Row %d has %d cells; four are wanted: thread; class; material; torque.', $number, count($cells)), 'rows', Letters::first($line, 60), 'thread; class; material; torque');
         }

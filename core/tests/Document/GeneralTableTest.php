@@ -45,6 +45,7 @@ final class GeneralTableTest extends TestCase
             'an angle' => ['M8; 8.8; steel; 24°', 'Row 1: ° is a unit of angle; a unit of torque is wanted here', 'torque'],
             'nothing to tighten to' => ['M8; 8.8; steel; 0 N·m', 'Row 1: A torque above zero is wanted.', 'torque'],
             'a comma that may part thousands' => ['M8; 8.8; steel; 1,200 N·m', 'Row 1: ', 'torque'],
+            'a sign that cannot be seen' => ["M8; 8.8; st\u{202E}eel; 24 N·m", 'Row 1: a control sign, a mark of direction', 'rows'],
             'one twice' => ["M8; 8.8; steel; 24 N·m\nM8x1.25; 8.8; Steel; 25 N·m", 'Row 2: M8 8.8 in steel stands there twice.', 'rows'],
         ];
     }

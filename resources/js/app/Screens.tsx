@@ -25,6 +25,7 @@ const LibraryList = screen(library, (m) => m.LibraryList);
 const Revision = screen(library, (m) => m.Revision);
 const Editor = screen(library, (m) => m.Editor);
 const Sources = screen(library, (m) => m.Sources);
+const GeneralTables = screen(library, (m) => m.GeneralTables);
 const Conflicts = screen(library, (m) => m.Conflicts);
 const Permits = screen(library, (m) => m.Permits);
 const Workbench = screen(library, (m) => m.Workbench);
@@ -59,6 +60,7 @@ const JobHook = screen(bench, (m) => m.JobHook);
 const KeepSending = screen(bench, (m) => m.KeepSending);
 const BenchLock = screen(bench, (m) => m.BenchLock);
 const WithLastSeq = screen(bench, (m) => m.WithLastSeq);
+const AskValue = screen(bench, (m) => m.AskValue);
 const Handover = screen(bench, (m) => m.Handover);
 const PaperCard = screen(bench, (m) => m.PaperCard);
 const Run = screen(bench, (m) => m.Run);
@@ -67,6 +69,7 @@ const Run = screen(bench, (m) => m.Run);
 const libraryScreens = (
   <Route path="/library" element={<LibraryFrame />}>
     <Route index element={<LibraryList />} />
+    <Route path="general-tables" element={<GeneralTables />} />
     <Route path="sources" element={<Sources />} />
     <Route path="conflicts" element={<Conflicts />} />
     <Route path="permits" element={<Permits />} />
@@ -130,6 +133,7 @@ const benchScreens = (
   <Route element={<Locking />}>
     <Route path="/bench" element={<JobHook notices={<Notices big />} />} />
     <Route path="/bench/runs/:run" element={<Run />} />
+    <Route path="/bench/ask" element={<AskValue />} />
     <Route path="/bench/handover" element={<Handover />} />
     <Route path="/bench/cards/:card" element={<PaperCard />} />
   </Route>

@@ -56,6 +56,8 @@ final class NoProcedureTest extends FeatureTestCase
             $answer = $this->asked($change)->assertStatus(422)->assertJsonPath('field', $field);
             $says === null ? self::assertStringEndsWith('Say what speaks for it, or put it right.', (string) $answer->json('detail')) : $answer->assertJsonPath('detail', $says);
         }
+        $this->asked(['rows' => "M8\t8.8\tst\u{202E}eel\t24 N·m"])->assertStatus(422)->assertJsonPath('field', 'rows');
+        $this->asked(['although' => "all\u{202E}right"])->assertStatus(422)->assertJsonPath('field', 'although');
         $this->asked(['tolerance' => 'some'])->assertStatus(422)->assertJsonPath('field', 'tolerance');
         $this->asked()->assertCreated();
         $this->asked()->assertStatus(422)->assertJsonPath('detail', 'GT-01 is taken. A table is not changed once it is set; give the new one a code of its own.');
@@ -176,6 +178,7 @@ final class NoProcedureTest extends FeatureTestCase
         $this->world->build('TN3-26-0002');
         $this->asks($bench, ['serial' => 'TN3-26'])->assertStatus(422)->assertJsonPath('detail', 'More than one bears "TN3-26": TN3-26-0001, TN3-26-0002. Type more of its number.');
         $this->asks($bench, ['serial' => '%'])->assertStatus(422)->assertJsonPath('detail', 'No engine on a stand bears "%".');
+        $this->asks($bench, ['says' => "sump \u{202E}M8"])->assertStatus(422)->assertJsonPath('field', 'says');
         $this->asks($bench, ['says' => ''])->assertStatus(422)->assertJsonPath('field', 'says');
         $this->world->desk('lead', 'POST', 'bench/values', [])->assertStatus(403);
     }
@@ -186,7 +189,7 @@ final class NoProcedureTest extends FeatureTestCase
      */
     private function asked(array $change = []): TestResponse
     {
-        return $this->world->desk('lead', 'POST', 'library/general-tables', $change + ['code' => 'GT-01', 'source' => 'GT-01', 'condition' => 'dry', 'tolerance' => '10 %', 'rows' => "M8; 8.8; cast iron; 24 N·m\nM6; 8.8; cast iron; 9.5 N·m"]);
+        return $this->world->desk('lead', 'POST', 'library/general-tables', $change + ['code' => 'GT-01', 'source' => 'GT-01', 'condition' => 'dry', 'tolerance' => '10 %', 'rows' => "M8; 8.8; cast iron; 24 N·m\nM6\t8.8\tcast iron\t9.5 N·m"]);
     }
 
     /** @return TestResponse<Response> */

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Bench\Http\Requests;
 
 use App\People\Http\PersonRequest;
+use App\Shared\Rules\OneLine;
 
 /** A value is asked for at a bench. */
 final class AskValueRequest extends PersonRequest
 {
-    /** @return array<string, string> */
+    /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['serial' => 'required|string|max:40', 'says' => 'required|string|max:200'];
+        return ['serial' => ['required', 'string', 'max:40', new OneLine], 'says' => ['required', 'string', 'max:200', new OneLine]];
     }
 
     /** @return array<string, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library\Http\Requests;
 
 use App\People\Http\PersonRequest;
+use App\Shared\Rules\OneLine;
 use Illuminate\Validation\Rule;
 use Tekkal\Core\Document\Agent;
 
@@ -16,7 +17,7 @@ final class AskGeneralTableRequest extends PersonRequest
     {
         return [
             'code' => 'required|string|max:20|regex:/^[A-Z0-9-]+$/', 'source' => 'required|string|max:20', 'condition' => ['required', Rule::in(Agent::CONDITIONS)], 'tolerance' => 'required|string|max:30',
-            'rows' => 'required|string|max:20000', 'although' => 'nullable|string|max:400',
+            'rows' => 'required|string|max:20000', 'although' => ['nullable', 'string', 'max:400', new OneLine],
         ];
     }
 

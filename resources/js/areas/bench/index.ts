@@ -5,4 +5,5 @@ export { PaperCard } from './screens/PaperCard';
 export { Run } from './screens/Run';
 export { BenchLock } from './lock/BenchLock';
 export { WithLastSeq } from './WithLastSeq';
+export { AskValue } from './screens/AskValue';
 export { Handover } from './screens/Handover';

@@ -85,6 +85,9 @@ export type HandsOver = { id: string; pin: string; badge: string; second_pin: st
 
 export const handOver = (body: HandsOver) => answerOf(api.POST('/bench/handover', { body }));
 
+/** To what is it tightened? Of an engine by its number, or a part of it. */
+export const askValue = (body: { serial: string; says: string }) => answerOf(api.POST('/bench/values', { body }));
+
 export type BadgeAndPin = { badge: string; pin: string };
 
 export const joinRun =

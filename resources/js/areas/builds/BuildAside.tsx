@@ -9,6 +9,7 @@ import { Field } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
 import { FormPanel } from '@/ui/FormPanel';
 import { RemoveButton } from '@/ui/RemoveButton';
+import { AskedValues } from './AskedValues';
 import { Carried } from './Carried';
 import { FactsPanel } from './FactsPanel';
 import { RestampPanel } from './RestampPanel';
@@ -28,6 +29,7 @@ export function BuildAside({ build, onCallOff }: { build: Build; onCallOff: () =
     <aside aria-label="What is known of it" className="flex flex-col gap-6 border-line p-7 lg:border-l">
       <Known build={build} />
       <Carried build={build} />
+      <AskedValues build={build} />
       <MetalState build={build} />
       <Numbers build={build} />
       <Pictures build={build} mayChange={mayChange} />

@@ -10,14 +10,15 @@ import { RevisionLink } from '@/ui/RevisionLink';
 import { StopWord } from '@/ui/StopWord';
 import { GivePanel } from './GivePanel';
 import { Hardware } from './Hardware';
+import { NoProcedure } from './NoProcedure';
 import { OnPaper } from './OnPaper';
 import { OpenAgainPanel } from './OpenAgainPanel';
 import { PaperPanel } from './PaperPanel';
 import { jointSentence } from './jointSentence';
-import { paperOf, takeBackJob, takeBackPaper, useBuildCommand } from './queries';
+import { paperOf, takeBackJob, takeBackPaper, takeBackTold, useBuildCommand } from './queries';
 
 /** Nothing is given out at these until it is said that they are to be tightened here. */
-const STAYS = ['paper', 'stayed'];
+const STAYS = ['paper', 'stayed', 'told'];
 
 type Props = { build: Build; joint: JointOnStand; cards: PaperCard[] };
 
@@ -157,6 +158,9 @@ function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
           </Link>
         )}
       </p>
+      {joint.outside.kind === 'told' && may('open-builds') && (build.state === 'open' || build.state === 'received') && (
+        <TakeBackTold build={build} joint={joint} />
+      )}
       {joint.outside.kind === 'paper' && (
         <p className="mt-2 flex items-center gap-4">
           <a className="quiet" href={paperOf(build.id, joint.id)}>
@@ -171,6 +175,19 @@ function Outside({ build, joint }: { build: Build; joint: JointOnStand }) {
       )}
       <Refusal of={takeBack} className="mt-2" />
     </div>
+  );
+}
+
+/** What was told by mistake, or is to be tightened anew. */
+function TakeBackTold({ build, joint }: { build: Build; joint: JointOnStand }) {
+  const takeBack = useBuildCommand(() => takeBackTold(build.id, joint.id));
+  return (
+    <p className="mt-2">
+      <Button small disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
+        It is to be tightened here
+      </Button>
+      <Refusal of={takeBack} className="mt-2" />
+    </p>
   );
 }
 
@@ -190,6 +207,7 @@ function Work({ build, joint }: { build: Build; joint: JointOnStand }) {
             Give it to somebody
           </Button>
         )}
+        {nobodys && joint.options.length === 0 && (build.state === 'open' || build.state === 'received') && <NoProcedure build={build} joint={joint} />}
         {mayEnter && <Button onClick={() => setPanel('paper')}>Done before, on paper</Button>}
         {mayGive && joint.within === null && joint.given !== null && joint.run === null && (
           <Button disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>

@@ -14,7 +14,7 @@ export function jointSentence(joint: JointOnStand): { text: string; fault: boole
   }
   if (given && joint.stop) return { text: `on ${given.person ?? 'somebody'}’s hook, stopped by the shop`, fault: true };
   if (given) return { text: `on ${given.person ?? 'somebody'}’s hook, not begun`, fault: false };
-  if (outside) return { text: outside.kind === 'stayed' ? 'not opened in this build' : 'not in the record', fault: false };
+  if (outside) return { text: outside.kind === 'stayed' ? 'not opened in this build' : 'not in the record', fault: outside.kind === 'told' };
   if (joint.options.length === 0) return { text: 'no approved procedure', fault: true };
   if (joint.hardware === null) return { text: 'hardware not chosen', fault: true };
   return joint.revision ? { text: 'not given to anybody yet', fault: false } : { text: `nothing approved for ${joint.hardware.option}`, fault: true };

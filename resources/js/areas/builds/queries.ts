@@ -201,3 +201,34 @@ export function useHandedOver(build: string, enabled: boolean) {
     queryFn: () => answerOf(api.GET('/builds/{build}/handover', { params: { path: { build } } })),
   }).data?.last;
 }
+
+/** Approved tables of the shop, for joints of class C that no procedure is written for. */
+export function useTables() {
+  return useQuery({ queryKey: [...BUILDS, 'tables'], queryFn: () => answerOf(api.GET('/library/general-tables')), staleTime: 60_000 });
+}
+
+type ByTable = { id: string; table: string; row: string; bolts: number; layout: string; person: string; class_c: boolean };
+
+export function giveByTable(build: string, joint: string, by: ByTable) {
+  return answerOf(api.POST('/builds/{build}/joints/{joint}/by-table', { params: { path: { build, joint } }, body: by }));
+}
+
+export function tellJoint(build: string, joint: string, told: { told: string; worked_by: string; worked_on: string }) {
+  return answerOf(api.POST('/builds/{build}/joints/{joint}/told', { params: { path: { build, joint } }, body: told }));
+}
+
+export function takeBackTold(build: string, joint: string) {
+  return answerOf(api.POST('/builds/{build}/joints/{joint}/told/take-back', { params: { path: { build, joint } } }));
+}
+
+/** Values that benches asked for at an engine. */
+export function useAskedValues(build: string, enabled: boolean) {
+  return useQuery({
+    queryKey: [...BUILDS, build, 'values'],
+    enabled,
+    queryFn: () => answerOf(api.GET('/builds/{build}/values', { params: { path: { build } } })),
+    refetchInterval: BOARD_MS,
+  }).data?.asked;
+}
+
+export const answerValue = (asked: string, answer: string) => answerOf(api.POST('/values/{asked}/answer', { params: { path: { asked } }, body: { answer } }));

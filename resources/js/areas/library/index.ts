@@ -1,6 +1,7 @@
 export { LibraryFrame } from './LibraryFrame';
 export { Conflicts } from './screens/Conflicts';
 export { Editor } from './editor/Editor';
+export { GeneralTables } from './screens/GeneralTables';
 export { ImportFile } from './screens/ImportFile';
 export { LibraryList } from './screens/LibraryList';
 export { Permits } from './screens/Permits';

@@ -65,3 +65,18 @@ export function usePermits() {
 export function useLibraryCommand<In, Out = unknown>(command: (input: In) => Promise<Out>) {
   return useCommand(command, LIBRARY);
 }
+
+/** Torques of the shop for joints of class C that no procedure is written for. */
+export function useGeneralTables() {
+  return useQuery({ queryKey: [...LIBRARY, 'general-tables'], queryFn: () => answerOf(api.GET('/library/general-tables')) });
+}
+
+type AskedTable = { code: string; source: string; condition: string; tolerance: string; rows: string; although: string };
+
+export const askTable = (body: AskedTable) => answerOf(api.POST('/library/general-tables', { body }));
+
+export const approveTable = (table: string, password: string) =>
+  answerOf(api.POST('/library/general-tables/{table}/approve', { params: { path: { table } }, body: { password } }));
+
+export const withdrawTable = (table: string, why: string) =>
+  answerOf(api.POST('/library/general-tables/{table}/withdraw', { params: { path: { table } }, body: { why } }));
