@@ -21,6 +21,7 @@ use App\Builds\MoveAssignments;
 use App\Builds\Policies\SubjectPolicy;
 use App\Builds\ProgressProjector;
 use App\Builds\RunFolds;
+use App\Builds\ToolNeeds;
 use App\Builds\WorkInHand;
 use App\Crib\CasesProjector;
 use App\Crib\CribFinder;
@@ -118,7 +119,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(TidyCommand::class)->needs('$areas')->giveTagged(Tidies::class);
         $this->people();
         $this->app->tag([BuildsFinder::class, LibraryFinder::class, CribFinder::class, CardsFinder::class, PeopleFinder::class], Findable::class);
-        $this->app->tag([BuildNeeds::class, AsideNeeds::class, CardNeeds::class, AskedNeeds::class, StopNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
+        $this->app->tag([BuildNeeds::class, ToolNeeds::class, AsideNeeds::class, CardNeeds::class, AskedNeeds::class, StopNeeds::class, CribNeeds::class, LibraryNeeds::class, PeopleNeeds::class], NeedsMe::class);
         $this->app->when(TodayController::class)->needs('$areas')->giveTagged(NeedsMe::class);
         $this->app->when(FindController::class)->needs('$finders')->giveTagged(Findable::class);
     }

@@ -1,4 +1,5 @@
-import { render } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import type { Build as BuildData, JointOnStand } from '@/api/types';
 import { Build } from '@/areas/builds';
@@ -81,3 +82,11 @@ export function page(build: BuildData, client = lead(), more: Parameters<typeof 
 }
 
 export const sent = (asked: ReturnType<typeof serve>, path: string) => asked.filter((a) => a.method === 'POST' && a.path === path).map((a) => a.body);
+
+/** One of a drop-down, by keyboard: jsdom knows no pointer that could be held. */
+export async function choose(label: string, option: RegExp | string): Promise<void> {
+  screen.getByRole('combobox', { name: label }).focus();
+  await userEvent.keyboard('{Enter}');
+  (await screen.findByRole('option', { name: option })).focus();
+  await userEvent.keyboard('{Enter}');
+}

@@ -4,7 +4,7 @@ import { expect, test } from 'vitest';
 import type { Build as BuildData, Exchange, Stand } from '@/api/types';
 import { Subassemblies } from '@/areas/builds';
 import { NewFamilyPanel } from '@/areas/library/NewFamilyPanel';
-import { BUILD, CHOICES, JOINT, RODS, lead, page, sent } from './engine';
+import { BUILD, CHOICES, JOINT, RODS, choose, lead, page, sent } from './engine';
 import { inApp, serve } from './server';
 
 const ENGINE: BuildData = { ...BUILD, joints: [JOINT, RODS], carries: [{ kind: 'Head', fitted: null }] };
@@ -15,14 +15,6 @@ const SHEET: Exchange = {
   joints: [{ name: 'Rods', done: 4, all: 4, finished: true, person: 'Tove Ringdal', fasteners: [{ name: 'rod bolt', count: 6 }], gaskets: ['head gasket'] }],
   ready: [{ id: 'h1', title: 'Head HD-1', owner: 'the shop’s own', finished_at: null }],
 };
-
-async function choose(label: string, option: string): Promise<void> {
-  // By keyboard: jsdom knows no pointer that could be held.
-  screen.getByRole('combobox', { name: label }).focus();
-  await userEvent.keyboard('{Enter}');
-  (await screen.findByRole('option', { name: option })).focus();
-  await userEvent.keyboard('{Enter}');
-}
 
 test('before an engine’s own head comes off its price is read, it gets a number, and what goes in is chosen', async () => {
   const asked = page(ENGINE, lead(), { 'GET builds/b1/subassemblies/Head': () => ({ body: SHEET }), 'POST builds/b1/subassemblies/Head': () => ({}) });

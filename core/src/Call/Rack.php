@@ -35,6 +35,12 @@ final readonly class Rack
         return new self(array_values($this->tools), $this->day, $this->known, $stops);
     }
 
+    /** The same tools on another day: what is in calibration today may not be then. */
+    public function on(Day $day): self
+    {
+        return new self(array_values($this->tools), $day, $this->known, $this->stops);
+    }
+
     public function tool(?string $id): ?RackTool
     {
         return $this->tools[$id ?? ''] ?? null;
