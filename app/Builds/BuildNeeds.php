@@ -170,7 +170,9 @@ final readonly class BuildNeeds implements NeedsMe
         $ready = Subject::query()->with('owner')->where('state', BuildState::Open->value);
         $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $ready->getQuery()
-            ->where(fn (Builder $w) => $w->whereExists(fn (Builder $q) => $q->from('runs')->where(fn (Builder $r) => $r->where(fn (Builder $s) => $s->whereColumn('runs.subject', 'subjects.id')->whereNull('runs.went_with'))->orWhereColumn('runs.went_with', 'subjects.id'))->whereNotNull('runs.finished_at')->whereNull('runs.opened_at'))
+            // Each way by an index of its own: a key that may be the one or the other is found by none.
+            ->where(fn (Builder $w) => $w->whereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.subject', 'subjects.id')->whereNotNull('runs.finished_at')->whereNull('runs.opened_at')->whereNull('runs.went_with'))
+                ->orWhereExists(fn (Builder $q) => $q->from('runs')->whereColumn('runs.went_with', 'subjects.id')->whereNull('runs.opened_at'))
                 ->orWhereExists(fn (Builder $q) => $q->from('fittings')->whereColumn('fittings.engine', 'subjects.id')->whereNull('fittings.removed_at')))
             ->whereNotExists(fn (Builder $q) => $q->from('joints')->whereColumn('joints.family', 'subjects.family')->where(fn (Builder $r) => $r->where('subjects.subassembly', '')->orWhereColumn('joints.carried_in', 'subjects.subassembly'))
                 // Of one that was fitted, whatever it carries is done as long as it is finished itself.

@@ -22,6 +22,9 @@ test('every view of the desk is accessible in both looks', async ({ browser }) =
   await lead.goto('/builds/shipped');
   await expect(lead.getByRole('heading', { name: 'Shipped' })).toBeVisible();
   await scan(lead);
+  await lead.goto('/builds/subassemblies');
+  await expect(lead.getByRole('heading', { name: 'Heads and short blocks' })).toBeVisible();
+  await scan(lead);
   await lead.goto('/builds?new');
   await expect(lead.getByRole('heading', { name: 'An engine comes in' })).toBeVisible();
   await scan(lead);
@@ -87,6 +90,7 @@ const PLACES: Record<string, (seen: Seen) => [string, string][]> = {
   editor: ({ draft }) => editor(draft, 'sources', 'rounds', 'checks', 'bench', 'text'),
   registers: () => [
     ['/library/sources', 'Window standards'],
+    ['/library/general-tables', 'General tables'],
     ['/library/conflicts', 'Conflicts between sources'],
     ['/library/permits', 'Deviation permits'],
     ['/library/import', 'Import a file'],
@@ -130,6 +134,10 @@ test('every view of the bench before the work is accessible', async ({ browser }
   await scan(bench);
   await signInAtBench(bench, '1042');
   await scan(bench);
+  await bench.goto('/bench/ask');
+  await expect(bench.getByRole('heading', { name: 'To what is it tightened?' })).toBeVisible();
+  await scan(bench);
+  await bench.goto('/bench');
   await bench.getByRole('button', { name: /TN3-26-0409/ }).click();
   await expect(bench.getByRole('button', { name: 'Go on here' })).toBeVisible();
   await scan(bench);

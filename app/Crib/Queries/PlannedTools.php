@@ -7,6 +7,7 @@ namespace App\Crib\Queries;
 use App\Library\Queries\Procedures;
 use App\Record\Queries\RunHistory;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Tekkal\Core\Call\DueBefore;
 use Tekkal\Core\Call\Rack;
 use Tekkal\Core\Ledger\CanonicalJson;
@@ -25,6 +26,12 @@ final readonly class PlannedTools
     {
         $this->rack = CribRack::today();
         $this->mark = hash('sha256', CanonicalJson::encode(['day' => $this->rack->day->date, 'tools' => $this->rack->toBody()['tools']]));
+    }
+
+    /** Moves whenever a tool or a calibration does; cheaper than reading the crib. */
+    public static function mark(): string
+    {
+        return json_encode(DB::select('CHECKSUM TABLE tools, calibrations'), JSON_THROW_ON_ERROR);
     }
 
     public function today(): Day

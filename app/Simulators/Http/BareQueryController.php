@@ -37,6 +37,8 @@ final class BareQueryController
         return ['stopped' => (clone $runs)->where('run_progress.stopped', true)->get(), 'open' => DB::table('subjects')->where('state', 'open')->get(['id', 'serial', 'family']), 'unfinished' => $runs->get(['runs.id', 'runs.subject'])] + [
             'skills' => DB::table('skills')->whereNull('ended_at')->get(), 'cases' => DB::table('look_back_cases')->get(), 'cards' => DB::table('job_cards')->get(), 'aside' => DB::table('readings_aside')->whereNull('disposed_at')->get(),
             'revisions' => DB::table('revision_states')->get(['revision', 'procedure', 'state', 'letter']), 'people' => DB::table('people')->get(['id', 'name']),
+            'asked' => DB::table('asked_values')->whereNull('answer')->get(), 'tools' => DB::table('tools')->get(['id', 'code', 'state']), 'calibrations' => DB::table('calibrations')->get(['tool', 'due_on']),
+            'jobs' => DB::table('assignments')->join('subjects', 'subjects.id', '=', 'assignments.subject')->where('subjects.state', 'open')->whereNull('taken_back_at')->get(['assignments.plan_hash', 'subjects.due_on']),
         ];
     }
 
