@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Tekkal\Core\Call\StopOrder;
 use Tekkal\Core\Review\JointEvidence;
+use Tekkal\Core\Review\MadeWith;
 
 /** One joint of a build as the ledger's bytes tell it. */
 final readonly class JointRecord
@@ -33,8 +34,7 @@ final readonly class JointRecord
      * @param  string|null  $hardware  that is fitted, or will be
      * @param  string|null  $without  why nothing of it stands in the record
      * @param  bool  $scanned  is there a paper of it from before?
-     * @param  Subject|null  $stayed  the build whose record answers for it, since it was not opened in this one
-     * @param  Subject|null  $within  the subassembly that it is carried in, whose record answers for it
+     * @param  Cited  $cited  whose record answers for it, where that is another's
      */
     private function __construct(
         public Joint $joint,
@@ -43,8 +43,7 @@ final readonly class JointRecord
         public ?string $hardware,
         public ?string $without,
         public bool $scanned,
-        public ?Subject $stayed = null,
-        public ?Subject $within = null,
+        public Cited $cited = new Cited,
     ) {
     }
 
@@ -68,7 +67,7 @@ final readonly class JointRecord
             $earlier[$before->id] ??= array_column(array_map(fn (self $r): array => [$r->joint->id, $r], self::allOf($before)), 1, 0);
             $then = $earlier[$before->id][$record->joint->id] ?? $record;
 
-            return new self($then->joint, $then->procedure, $then->run, $then->hardware, $then->without, $then->scanned, $then->stayed ?? $before, $then->within);
+            return new self($then->joint, $then->procedure, $then->run, $then->hardware, $then->without, $then->scanned, $then->cited->stayed($before));
         }, self::ownOf($subject, $asOf));
     }
 
@@ -78,7 +77,7 @@ final readonly class JointRecord
         $records = [];
         foreach (Fitted::in([$engine->id])[$engine->id] ?? [] as $fitted) {
             foreach (self::allOf($fitted, $engine->shipped_at) as $its) {
-                $records[$its->joint->id] = new self($its->joint, $its->procedure, $its->run, $its->hardware, $its->without, $its->scanned, $its->stayed, $fitted);
+                $records[$its->joint->id] = new self($its->joint, $its->procedure, $its->run, $its->hardware, $its->without, $its->scanned, $its->cited->within($fitted));
             }
         }
 
@@ -147,7 +146,12 @@ final readonly class JointRecord
     {
         $aside = $this->run === null ? 0 : AsideReading::query()->where('run', $this->run->run->id)->where('disposed_at', null)->count();
 
-        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without, $this->stopped(), $this->procedure === null ? '' : RevisionStatus::query()->findOrFail($this->procedure->stored->id)->by_table);
+        return new JointEvidence($this->joint->name, $this->procedure?->plan, $this->run?->state, $this->run?->notInForce, $aside, $this->without, $this->madeWith());
+    }
+
+    private function madeWith(): MadeWith
+    {
+        return new MadeWith($this->stopped(), $this->procedure === null ? '' : RevisionStatus::query()->findOrFail($this->procedure->stored->id)->by_table);
     }
 
     /** What it was made with and is stopped: its revision, or a lot that is in. A tool is asked for by itself. */

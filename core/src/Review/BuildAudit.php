@@ -76,7 +76,7 @@ final readonly class BuildAudit
         $all = count($joint->plan->steps);
         $left = $joint->state === null ? $all : count($joint->state->remaining());
         $reasons = [$left === 0
-            ? new Reason(Answer::Yes, sprintf('%s: %d of %d steps%s.', $joint->joint, $all, $all, $joint->byTable === '' ? '' : ", by general table $joint->byTable, as a joint of class C"), $joint->joint)
+            ? new Reason(Answer::Yes, sprintf('%s: %d of %d steps%s.', $joint->joint, $all, $all, $joint->made->table === '' ? '' : ", by general table {$joint->made->table}, as a joint of class C"), $joint->joint)
             : new Reason(Answer::No, sprintf('%s: %d of %d steps missing.', $joint->joint, $left, $all), $joint->joint)];
         if ($joint->state !== null && $left === 0 && ! $joint->state->finished) {
             $reasons[] = new Reason(Answer::No, "$joint->joint: the run has not been finished.", $joint->joint);
@@ -84,8 +84,8 @@ final readonly class BuildAudit
         if ($joint->notInForce !== null) {
             $reasons[] = new Reason(Answer::No, "$joint->joint: $joint->notInForce", $joint->joint);
         }
-        if ($joint->stopped !== null) {
-            $reasons[] = new Reason(Answer::InDoubt, "$joint->joint: $joint->stopped.", $joint->joint);
+        if ($joint->made->stopped !== null) {
+            $reasons[] = new Reason(Answer::InDoubt, "$joint->joint: {$joint->made->stopped}.", $joint->joint);
         }
 
         return $reasons;

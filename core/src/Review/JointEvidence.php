@@ -18,8 +18,6 @@ final readonly class JointEvidence
      * @param  string|null  $notInForce  why the plan is not of the revision in force when the run began, as a sentence
      * @param  int  $setAside  readings set aside or in the tray that nobody has disposed of
      * @param  string|null  $without  why nothing of it stands in the record, as a sentence without its end: done on paper before, let go by a permit, no procedure, hardware not chosen
-     * @param  string  $byTable  the general table that its plan is a row of; empty: it was written for the joint
-     * @param  string|null  $stopped  what it was made with and is stopped, as a sentence without its end
      */
     public function __construct(
         public string $joint,
@@ -28,8 +26,7 @@ final readonly class JointEvidence
         public ?string $notInForce,
         public int $setAside,
         public ?string $without = null,
-        public ?string $stopped = null,
-        public string $byTable = '',
+        public MadeWith $made = new MadeWith,
     ) {
     }
 

@@ -40,7 +40,7 @@ final class SubassemblyRefusedTest extends SubassemblyTestCase
         $this->exchange([])->assertStatus(422)->assertJsonPath('detail', 'Nothing of TN3-26-0001 is recorded as short block: nothing can come off. Choose what goes in.');
         $this->exchange(['fit' => $this->engine], kind: 'Gearbox')->assertStatus(422)->assertJsonPath('detail', 'TN3-26-0001 has no subassembly "Gearbox".')->assertJsonPath('field', 'kind');
         $block = $this->ready();
-        $this->exchange(['fit' => $block], $block)->assertStatus(409, 'it is finished, and no engine');
+        $this->exchange(['fit' => $block], $block)->assertStatus(409);
         $this->exchange(['fit' => $block], $this->block('SB-0011'))->assertStatus(422)->assertJsonPath('detail', 'Short block SB-0011 has no subassembly "Short block".');
     }
 

@@ -226,6 +226,6 @@ final class SubassemblyTest extends SubassemblyTestCase
     /** @return list<string> titles of what waits for the lead */
     private function needs(): array
     {
-        return array_values(array_map(strval(...), array_column((array) $this->world->desk('lead', 'GET', 'today')->json('needs'), 'title')));
+        return array_map(strval(...), array_column((array) $this->world->desk('lead', 'GET', 'today')->json('needs'), 'title'));
     }
 }

@@ -240,6 +240,6 @@ final class NoProcedureTest extends FeatureTestCase
     /** @return list<string> */
     private function needs(): array
     {
-        return array_values(array_map(strval(...), array_column((array) $this->world->desk('lead', 'GET', 'today')->json('needs'), 'title')));
+        return array_map(strval(...), array_column((array) $this->world->desk('lead', 'GET', 'today')->json('needs'), 'title'));
     }
 }
