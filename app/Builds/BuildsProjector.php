@@ -46,7 +46,7 @@ final class BuildsProjector implements Projector
             'procedure_moved' => Assignment::query()->whereKey($entry->text('data.assignment'))->update(['revision' => $entry->text('data.revision'), 'plan_hash' => $entry->text('plan_hash')]),
             'procedure_taken_back' => self::takenBack($entry, $entry->text('data.assignment')),
             // Given out once more, it is another job.
-            'joint_opened' => self::takenBack($entry, Run::query()->findOrFail($entry->streamId())->assignment),
+            'joint_opened' => self::opened($entry, Run::query()->findOrFail($entry->streamId())),
             'run_begun' => Assignment::query()->whereKey($entry->text('event.assignment'))->update(['begun_at' => $entry->receivedAt()->format('Y-m-d H:i:s.u')]),
             'hardware_chosen' => $this->hardware($entry, $entry->text('data.procedure')),
             'joint_done_on_paper' => PaperJoint::query()->insert([
@@ -63,6 +63,12 @@ final class BuildsProjector implements Projector
             'subassembly_taken_off' => $this->takenOff($entry),
             default => null,
         };
+    }
+
+    /** What went with a head was that one's, as it was opened: the engine that had it stays as it left. */
+    private static function opened(Entry $entry, Run $run): void
+    {
+        $run->went_with === null && self::takenBack($entry, $run->assignment);
     }
 
     private static function takenBack(Entry $entry, string $job): void

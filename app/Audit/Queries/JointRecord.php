@@ -15,6 +15,7 @@ use App\Library\Models\RevisionStatus;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
 use App\Record\Models\AsideReading;
+use App\Record\Models\Fitting;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\Fitted;
@@ -49,10 +50,11 @@ final readonly class JointRecord
 
     /**
      * @param  CarbonImmutable|null  $asOf  as it stood then, though it was worked at since: of a head in an engine that had left by then
-     * @return list<self> in assembly order
+     * @return list<self> in assembly order; of what has left, as it left
      */
     public static function allOf(Subject $subject, ?CarbonImmutable $asOf = null): array
     {
+        $asOf ??= $subject->shipped_at;
         $stayed = ReturnedJoint::query()->with('before')->where('subject', $subject->id)->where(fn (Builder $q) => $q->where('opened', false)->when($asOf !== null, fn (Builder $r) => $r->orWhere('at', '>', $asOf)))->get()->keyBy('joint');
         $inside = self::inside($subject);
         $earlier = [];
@@ -125,13 +127,15 @@ final readonly class JointRecord
      */
     private static function worked(Subject $subject, ?CarbonImmutable $asOf): array
     {
-        $runs = Run::query()->where(fn (Builder $q) => $q->where('subject', $subject->id)->orWhere('went_with', $subject->id))
+        // What came off in this very build is not this one's any more; what came off in a later one was here as it left.
+        $off = Fitting::query()->where('engine', $subject->id)->whereNull('fitted_at')->pluck('subassembly')->all();
+        $its = fn (Builder $q) => $q->where('subject', $subject->id)->where(fn (Builder $r) => $r->whereNull('went_with')->orWhereNotIn('went_with', $off));
+        $runs = Run::query()->where(fn (Builder $q) => $q->where($its)->orWhere('went_with', $subject->id))
             ->when($asOf !== null, fn (Builder $q) => $q->where('begun_at', '<=', $asOf)->where(fn (Builder $r) => $r->whereNull('opened_at')->orWhere('opened_at', '>', $asOf)))->orderBy('begun_at')->get()->keyBy('assignment');
-        $jobs = Assignment::query()->where('subject', $subject->id);
-        $jobs = $asOf === null ? $jobs->whereNull('taken_back_at') : $jobs->whereIn('id', $runs->keys());
-        $went = $runs->where('went_with', $subject->id)->where('opened_at', null)->keys();
+        $then = $asOf === null ? $runs->where('went_with', $subject->id)->where('opened_at', null) : $runs;
+        $jobs = Assignment::query()->where('subject', $subject->id)->whereNull('taken_back_at')->get()->toBase()->keyBy('joint');
 
-        return [$jobs->get()->merge(Assignment::query()->findMany($went))->keyBy('joint')->toBase(), $runs->toBase()];
+        return [$jobs->merge(Assignment::query()->findMany($then->keys())->toBase()->keyBy('joint')), $runs->toBase()];
     }
 
     /** Number of the last entry that this tells of; 0 before the run. */

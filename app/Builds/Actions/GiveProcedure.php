@@ -6,6 +6,7 @@ namespace App\Builds\Actions;
 
 use App\Builds\Models\Assignment;
 use App\Builds\Models\ReturnedJoint;
+use App\Builds\Models\ToldJoint;
 use App\Builds\Queries\JointsOf;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
@@ -21,6 +22,7 @@ use App\People\Models\Person;
 use App\People\Shop;
 use App\Record\BuildState;
 use App\Record\Models\Subject;
+use App\Record\Queries\Fitted;
 use App\Record\Queries\StopsInForce;
 use App\Shared\Http\DeskCommand;
 use App\Shared\Ids;
@@ -58,6 +60,9 @@ final readonly class GiveProcedure
             if (EnterPaperJoint::entered($subject->id, $joint->id)->exists()) {
                 throw Refused::field('joint', sprintf('%s of %s was done before Tekkal, on paper. Take that back first, if it is to be tightened here.', $joint->name, $subject->title()), $jointId);
             }
+            if (ToldJoint::query()->where('subject', $subject->id)->where('joint', $joint->id)->exists()) {
+                throw Refused::field('joint', sprintf('%s of %s was told as tightened without a procedure. Take that back first, if it is to be tightened here.', $joint->name, $subject->title()), $jointId);
+            }
             if (Assignment::isHeld($subject->id, $joint->id)) {
                 throw Refused::field('joint', sprintf('%s of %s is already in somebody\'s hands.', $joint->name, $subject->title()), $jointId);
             }
@@ -75,12 +80,22 @@ final readonly class GiveProcedure
     {
         $recorder->lock('subject/'.$subjectId);
         $subject = Subject::query()->find($subjectId) ?? throw Refused::notFound('There is no such build.');
+        self::notGone($subject);
 
         return match (true) {
             $subject->state === BuildState::Open, $waitingToo && $subject->state === BuildState::Received => $subject,
             $subject->state === BuildState::Received => throw new Refused(ProblemType::BuildClosed, sprintf('%s has come in and stands on no stand yet. Put it on a stand first.', $subject->title()), 409),
             default => throw new Refused(ProblemType::BuildClosed, sprintf('%s is %s; nothing more can be done to it.', $subject->title(), $subject->state->value), 409),
         };
+    }
+
+    /** @throws Refused when it is a head or a short block in an engine that has left the house, or is finished */
+    public static function notGone(Subject $subject): void
+    {
+        $around = $subject->isSubassembly() ? Fitted::around([$subject->id])[$subject->id] ?? null : null;
+        if ($around !== null && $around->state !== BuildState::Open) {
+            throw new Refused(ProblemType::BuildClosed, sprintf('%s is in %s, which is %s; nothing more can be done to it.', $subject->title(), $around->title(), $around->state->value), 409);
+        }
     }
 
     private function give(Subject $subject, Joint $joint, Person $person, Person $lead, ?DeskCommand $command, ?string $procedure): string

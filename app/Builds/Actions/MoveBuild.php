@@ -50,6 +50,7 @@ final readonly class MoveBuild
         $this->recorder->transaction(function () use ($subjectId, $reason, $lead): void {
             $this->recorder->lock(OpenBuild::REGISTER);
             $subject = Subject::query()->find($subjectId) ?? throw Refused::notFound(Subject::missing());
+            GiveProcedure::notGone($subject);
             $later = Lineage::builds([$subject->serial])->first(fn (Subject $s): bool => $s->build_number > $subject->build_number);
             if ($later !== null) {
                 throw new Refused(ProblemType::BuildClosed, sprintf('%s is here since as %s. What is done to it belongs there.', $subject->title(), $later->title()), 409);

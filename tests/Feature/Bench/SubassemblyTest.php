@@ -184,13 +184,7 @@ final class SubassemblyTest extends SubassemblyTestCase
         $block = $this->ready();
         $run = (string) DB::table('runs')->value('id');
         $this->exchange(['fit' => $block])->assertNoContent();
-        foreach (['Cylinder head', 'Flywheel'] as $joint) {
-            $this->onPaper($this->engine, $joint);
-        }
-        foreach (['finish', 'ship'] as $move) {
-            $this->world->desk('lead', 'POST', "builds/$this->engine/$move")->assertNoContent();
-        }
-        $this->travelTo('2026-08-20 09:00:00');
+        $this->leaves();
         $second = (string) $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0001', 'customer' => $this->world->people->customer('Skerry Dredging'), 'build' => 2])->assertCreated()->json('id');
         $this->page($second)->assertJsonPath('joints.0.within.id', $block);
         self::assertSame([$this->joints['Cylinder head'], $this->joints['Flywheel']], array_column((array) $this->page($second)->json('intake.opens'), 'joint'), 'what it carries is said of the block');
@@ -206,21 +200,75 @@ final class SubassemblyTest extends SubassemblyTestCase
         $this->artisan('tekkal:verify')->assertSuccessful();
     }
 
+    public function test_what_was_tightened_at_an_engine_that_has_left_stays_in_its_record_though_its_block_came_off_later_and_was_opened(): void
+    {
+        $run = $this->tightened($this->engine)->run;
+        $this->leaves();
+        $second = $this->back(['Main caps' => false, 'Cylinder head' => true, 'Flywheel' => false]);
+        $this->exchange(['why' => self::WHY, 'serial' => 'SB-0101'], $second)->assertNoContent();
+        $own = Subject::query()->where('serial', 'SB-0101')->firstOrFail()->id;
+        $this->page($own)->assertJsonPath('joints.0.run.id', $run)->assertJsonPath('joints.0.run.finished', true);
+        $this->world->desk('lead', 'POST', "builds/$own/joints/{$this->joints['Main caps']}/opening", ['reason' => 'New shells'])->assertNoContent();
+
+        $this->audit()->assertJsonPath('joints.0.run.id', $run)->assertJsonPath('joints.0.run.finished', true)->assertJsonCount(16, 'joints.0.lines')->assertJsonCount(3, 'joints');
+        $this->audit($own)->assertJsonPath('joints.0.run', null)->assertJsonPath('joints.1.opened.why', 'New shells');
+        $this->audit($second)->assertJsonPath('joints.0.run', null);
+        $this->artisan('tekkal:verify')->assertSuccessful();
+    }
+
+    public function test_what_came_off_before_an_engine_left_is_not_in_its_record(): void
+    {
+        $this->tightened($this->engine);
+        $this->exchange(['why' => self::WHY, 'serial' => 'SB-0101', 'fit' => $this->ready()])->assertNoContent();
+        $this->leaves();
+
+        $this->audit()->assertJsonPath('joints.0.within.title', 'Short block SB-0007')->assertJsonCount(3, 'joints');
+        $this->exchange(['why' => self::WHY])->assertStatus(409);
+    }
+
+    public function test_nothing_is_done_to_what_is_in_an_engine_that_has_left(): void
+    {
+        $block = $this->ready();
+        $this->exchange(['fit' => $block])->assertNoContent();
+        $this->leaves();
+        $says = 'Short block SB-0007 is in TN3-26-0001, which is shipped; nothing more can be done to it.';
+
+        $this->world->desk('lead', 'POST', "builds/$block/reopen", ['reason' => 'Look at it'])->assertStatus(409)->assertJsonPath('detail', $says);
+        $this->world->desk('lead', 'POST', "builds/$block/joints/{$this->joints['Main caps']}/opening", ['reason' => 'Look at it'])->assertStatus(409);
+        $this->page($block)->assertJsonPath('state', 'finished');
+    }
+
     public function test_a_second_build_that_was_opened_by_mistake_leaves_it_where_it_was(): void
     {
         $block = $this->ready();
         $this->exchange(['fit' => $block])->assertNoContent();
+        $this->leaves();
+        $second = (string) $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0001', 'customer' => $this->world->people->customer('Skerry Dredging'), 'build' => 2])->assertCreated()->json('id');
+        $this->world->desk('lead', 'POST', "builds/$second/call-off", ['reason' => 'Wrong serial'])->assertNoContent();
+
+        $this->page($block)->assertJsonPath('says', 'in TN3-26-0001');
+        self::assertSame([$this->engine], Fitting::query()->pluck('engine')->all());
+    }
+
+    /** With the rest of it on paper, finished and shipped. */
+    private function leaves(): void
+    {
         foreach (['Cylinder head', 'Flywheel'] as $joint) {
             $this->onPaper($this->engine, $joint);
         }
         foreach (['finish', 'ship'] as $move) {
             $this->world->desk('lead', 'POST', "builds/$this->engine/$move")->assertNoContent();
         }
-        $second = (string) $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0001', 'customer' => $this->world->people->customer('Skerry Dredging'), 'build' => 2])->assertCreated()->json('id');
-        $this->world->desk('lead', 'POST', "builds/$second/call-off", ['reason' => 'Wrong serial'])->assertNoContent();
+        $this->travelTo('2026-08-20 09:00:00');
+    }
 
-        $this->page($block)->assertJsonPath('says', 'in TN3-26-0001');
-        self::assertSame([$this->engine], Fitting::query()->pluck('engine')->all());
+    /** @param  array<string, bool>  $opened  by joint */
+    private function back(array $opened): string
+    {
+        $second = (string) $this->world->desk('lead', 'POST', 'builds', ['serial' => 'TN3-26-0001', 'customer' => $this->world->people->customer('Skerry Dredging'), 'build' => 2])->assertCreated()->json('id');
+        $this->world->desk('lead', 'POST', "builds/$second/intake", ['joints' => array_map(fn (string $joint, bool $is): array => ['joint' => $this->joints[$joint], 'opened' => $is], array_keys($opened), $opened)])->assertNoContent();
+
+        return $second;
     }
 
     /** @return list<string> titles of what waits for the lead */

@@ -147,6 +147,7 @@ final class NoProcedureTest extends FeatureTestCase
     public function test_what_was_told_is_taken_back_and_only_what_has_no_procedure_is_told(): void
     {
         $this->tell()->assertNoContent();
+        $this->give()->assertStatus(422)->assertJsonPath('detail', 'Sump of TN3-26-0001 was told as tightened without a procedure. Take that back first, if it is to be tightened here.');
         $this->tell()->assertStatus(409)->assertJsonPath('detail', 'Sump of TN3-26-0001 stands here with what was done already.');
         $this->world->desk('lead', 'POST', "builds/$this->engine/joints/$this->sump/told/take-back")->assertNoContent();
         $this->world->desk('lead', 'POST', "builds/$this->engine/joints/$this->sump/told/take-back")->assertStatus(404);
