@@ -96,7 +96,7 @@ final readonly class GeneralTable
 
     private static function material(string $material): string
     {
-        return $material !== '' && mb_strlen($material) <= self::LONGEST_MATERIAL ? mb_strtolower($material) : throw new TableException(
+        return $material !== '' && Letters::count($material) <= self::LONGEST_MATERIAL ? strtolower($material) : throw new TableException(
             sprintf('Say what it is screwed into, in at most %d signs: cast iron.', self::LONGEST_MATERIAL), 'material', Letters::first($material, self::LONGEST_MATERIAL), 'cast iron',
         );
     }

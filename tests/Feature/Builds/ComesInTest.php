@@ -130,7 +130,7 @@ final class ComesInTest extends FeatureTestCase
         $paper = $this->world->build('TN3-26-0002');
         $this->world->deskFile('lead', "builds/$paper/joints/{$this->world->joint->id}/paper", ['worked_by' => 'N. Harrow', 'worked_on' => '2026-06-02'], UploadedFile::fake()->image('card.png', 8, 8))->assertNoContent();
         $callOff($paper)->assertStatus(409);
-        $callOff($again)->assertStatus(409)->assertJsonPath('detail', 'Work on TN3-26-0001 was given out, or entered from paper. What has been recorded of an engine stays.');
+        $callOff($again)->assertStatus(409)->assertJsonPath('detail', 'Work on TN3-26-0001 was given out, entered from paper, or fitted. What has been recorded of an engine stays.');
         $this->artisan('tekkal:verify')->assertSuccessful();
         $this->artisan('tekkal:rebuild')->assertSuccessful();
         self::assertSame(2, Subject::query()->count());

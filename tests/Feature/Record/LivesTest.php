@@ -96,12 +96,12 @@ final class LivesTest extends FeatureTestCase
         if (array_key_exists('value', $row)) {
             [$row['value'], $row['unit']] = is_string($row['value']) ? explode(' ', $row['value']) : [null, null];
         }
-        $facts = ['variant', 'order_number', 'core', 'received_on', 'due_on', 'machining', 'waits_for', 'note'];
+        $facts = ['variant', 'order_number', 'core', 'received_on', 'due_on', 'machining', 'waits_for', 'note', 'subassembly'];
         $added = [...$facts, 'option', 'risk_class', 'n', 'type', 'stage', 'stage_kind', 'position', 'setting', 'target', 'low', 'high', 'window_of'];
 
         return array_diff_key($row, array_flip([...$added, ...match ($table) {
             'results' => ['joint', 'received_at'],
-            'runs' => ['opened_at', 'opened_why'],
+            'runs' => ['opened_at', 'opened_why', 'went_with'],
             default => [],
         }]));
     }
