@@ -25,7 +25,7 @@ test('a bench asks for a value instead of guessing it; it is given by a general 
     await bench.keyboard.press('Enter');
     await expect(bench.getByRole('alert')).toContainText('More than one bears "WV9": ');
     await accessible(bench);
-    await bench.getByLabel('Of which engine: its number, or the last digits').fill('27-0001');
+    await bench.getByLabel('Of which engine: its number, or the last digits').fill('v9-27-0001');
     await bench.getByRole('button', { name: 'Ask the lead' }).click();
     await expect(bench.getByRole('status')).toHaveText('The lead is asked. The answer stands at your hook as soon as there is one.');
     await bench.keyboard.press('Enter');

@@ -33,7 +33,7 @@ export function SmallStand({ stand, map }: Props) {
       <span className="flex h-8 items-end gap-[3px]">
         {stand.joints.map((joint, i) =>
           joint.as === 'in_hand' && map !== null ? (
-            <span key={i} className="block h-8 w-[4.6rem]">
+            <span key={i} className="block h-8 w-[4.6rem] min-w-6">
               <JointMap sketch={map} marks={stand.hand?.marks ?? []} detail="small" label={handOf(stand)} />
             </span>
           ) : (
