@@ -63,7 +63,7 @@ final class LibraryProjector implements Projector
             'standard_asked' => Standard::query()->create(['id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person()] + self::texts($entry, ['code', 'quantity', 'tool', 'risk_class', 'tolerance', 'source'])),
             'standard_approved' => Standard::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
             'general_table_asked' => GeneralTableRow::query()->create([
-                'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt(), 'rows' => (array) data_get($entry->body, 'data.rows'), 'although' => (string) $entry->optional('data.although'),
+                'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt(), 'rows' => self::rows($entry), 'although' => (string) $entry->optional('data.although'),
             ] + self::texts($entry, ['code', 'source', 'condition', 'tolerance'])),
             'general_table_approved' => GeneralTableRow::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
             'general_table_withdrawn' => GeneralTableRow::query()->whereKey($entry->streamId())->update(['state' => 'withdrawn', 'withdrawn_why' => $entry->text('data.why'), 'withdrawn_at' => self::sql($entry->receivedAt())]),
@@ -138,6 +138,14 @@ final class LibraryProjector implements Projector
             'procedure' => $entry->optional('data.procedure'), 'subject' => $entry->optional('subject'), 'joint' => $entry->optional('joint'),
             'stage' => $entry->optional('data.stage'), 'quantity' => $entry->number('data.quantity'), 'valid_until' => $entry->optional('data.valid_until'),
         ] + self::texts($entry, ['code', 'departure', 'reason', 'customer_reference', 'serials', 'valid_from']));
+    }
+
+    /** @return list<array<string, string>> in one order of their cells, in which ever the entry has them */
+    private static function rows(Entry $entry): array
+    {
+        $cells = ['thread', 'strength', 'material', 'torque'];
+
+        return array_values(array_map(fn (mixed $row): array => array_combine($cells, array_map(fn (string $cell): string => (string) data_get($row, $cell), $cells)), (array) data_get($entry->body, 'data.rows')));
     }
 
     /** @param  array<string, mixed>  $values */

@@ -7,14 +7,17 @@ namespace Tests\Feature;
 use App\Bench\Actions\CompareCard;
 use App\Bench\Actions\MoveCard;
 use App\Bench\Actions\PrintCard;
+use App\Bench\Models\AskedValue;
 use App\Crib\Jobs\JudgeCase;
 use App\Crib\Models\LookBackCase;
 use App\Ledger\Recorder;
+use App\Library\Actions\AddFamily;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\GrantPermit;
 use App\Library\Actions\SetStandard;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Actions\TurnDownRevision;
+use App\Library\Models\Joint;
 use App\Library\Models\StoredRevision;
 use App\Library\PaperFile;
 use App\People\Actions\AcknowledgeNotice;
@@ -35,6 +38,7 @@ trait BusyDay
     {
         [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
         $this->world->job($this->world->build());
+        $this->blocks();
         $this->cards();
         $this->handover();
         $this->crib();
@@ -55,6 +59,7 @@ trait BusyDay
         $this->stops($new);
         app(NameDeputy::class)($this->world->person('1042'), ['classes' => ['B'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => '2026-06-01', 'last_day' => '2026-12-31'], $lead);
         app(AcknowledgeNotice::class)(Notice::query()->firstOrFail()->id, $lead);
+        $this->withoutProcedure();
     }
 
     /** A tool that came in, went out, was changed, checked, dropped, sent away, found wrong; its case; a lot, a standard that was wrong, rules of the shop's own. */
@@ -113,6 +118,52 @@ trait BusyDay
         $bench = $this->world->bench($this->world->device('Bench of two shifts'), '1041')->begin($this->world->job($build));
         $bench->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'said' => 'Nothing is tight yet'])->assertNoContent();
         $this->world->desk('lead', 'POST', "builds/$build/joints/{$this->world->joint->id}/opening", ['reason' => 'A dowel is missing'])->assertNoContent();
+    }
+
+    /** A short block that was tightened by itself and took the place of an engine's own, whose run went with it. */
+    private function blocks(): void
+    {
+        $desk = fn (string $path, array $body = []): ?string => $this->done('lead', $path, $body);
+        $caps = $this->world->joint->id;
+        $family = app(AddFamily::class)('TN3', 'Tarn TN3', 'test', ['Main caps', 'Sump', 'Cover'], [], $this->world->person('lead'))->id;
+        $desk("library/families/$family/subassemblies", ['joints' => [['joint' => $caps, 'carried_in' => 'Short block']]]);
+        $block = $desk('subassemblies', ['family' => 'TN3', 'kind' => 'Short block', 'serial' => 'SB-1']);
+        $this->world->deskFile('lead', "builds/$block/joints/$caps/paper", ['worked_by' => 'N. Harrow', 'worked_on' => now()->format('Y-m-d')], UploadedFile::fake()->createWithContent('card.pdf', self::SCAN))->assertNoContent();
+        $desk("builds/$block/finish");
+        $engine = $this->world->build('TN3-26-0008');
+        $bench = $this->world->bench($this->world->device('Bench of the block'), '1041')->ready($this->world->job($engine))->prepared();
+        $bench->completeAll();
+        $bench->finish()->assertOk();
+        $desk("builds/$engine/subassemblies/Short%20block", ['why' => 'A crack', 'serial' => 'SB-2', 'fit' => $block]);
+    }
+
+    /** A joint by a general table, one that is told, a table that serves no more, a value that a bench asked for. */
+    private function withoutProcedure(): void
+    {
+        $desk = $this->done(...);
+        $joint = fn (string $name): string => (string) Joint::query()->where('name', $name)->value('id');
+        $desk('lead', 'library/sources', ['code' => 'GT-1', 'kind' => 'shop_standard', 'title' => 'General torques', 'edition' => '1', 'date' => '2026-01']);
+        $table = fn (string $code): mixed => $desk('lead', 'library/general-tables', ['code' => $code, 'source' => 'GT-1', 'condition' => 'dry', 'tolerance' => '10 %', 'rows' => "M8; 8.8; cast iron; 24 N·m\nM6; 8.8; steel; 9.5 N·m"]);
+        [$serves, $gone] = [$table('GT-1'), $table('GT-2')];
+        $desk('approver', "library/general-tables/$serves/approve", ['password' => 'fenmoor']);
+        $desk('approver', "library/general-tables/$gone/withdraw", ['why' => 'Another issue']);
+        $engine = $this->world->build('TN3-26-0009');
+        $desk('lead', "builds/$engine/joints/{$joint('Sump')}/by-table", ['table' => $serves, 'row' => 'M8 8.8 in cast iron', 'bolts' => 4, 'layout' => 'row', 'person' => $this->world->person('1041')->id, 'class_c' => true]);
+        $desk('lead', "builds/$engine/joints/{$joint('Cover')}/told", ['told' => '9 N·m', 'worked_by' => 'N. Harrow', 'worked_on' => now()->format('Y-m-d')]);
+        $bench = $this->world->bench($this->world->device('Bench that asks'), '1042');
+        $this->world->atBench($bench->device, $bench->person, $bench->sitting, 'POST', 'bench/values', ['serial' => 'TN3-26-0009', 'says' => 'Cover, M6'])->assertNoContent();
+        $desk('lead', 'values/'.AskedValue::query()->firstOrFail()->id.'/answer', ['answer' => 'By GT-1']);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return string|null the id of what came of it, where something did
+     */
+    private function done(string $who, string $path, array $body): ?string
+    {
+        $answer = $this->world->desk($who, 'POST', $path, $body)->assertSuccessful();
+
+        return $answer->getStatusCode() === 204 ? null : (string) $answer->json('id');
     }
 
     private function permits(): void
