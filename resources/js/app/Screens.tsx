@@ -144,17 +144,17 @@ export function Screens() {
   const session = useSession();
   return (
     <Loaded query={session}>
-      {({ person, device, shop: { opened } }) => (
+      {({ device, shop: { opened } }) => (
         <>
           <Suspense>{device && <KeepSending />}</Suspense>
           <Routes>
             <Route element={<ScreenOutlet />}>
-              <Route path="/" element={<Navigate replace to={person ? home(person) : !opened ? '/first-use' : device ? '/bench/sign-in' : '/sign-in'} />} />
+              <Route path="/" element={<Home />} />
               <Route path="/first-use" element={<FirstUse />} />
               <Route path="/welcome/:token" element={<Welcome />} />
               <Route path="/sign-in" element={opened ? <SignIn /> : <Navigate replace to="/first-use" />} />
               <Route path="/bench/sign-in" element={<BenchDoor enrolled={device !== null} />} />
-              <Route element={<RequireSignIn kind="desk" person={person} />}>
+              <Route element={<RequireSignIn kind="desk" />}>
                 <Route element={<DeskFrame />}>
                   {libraryScreens}
                   <Route path="/today" element={<Today />} />
@@ -170,7 +170,7 @@ export function Screens() {
                   <Route path="*" element={<NotFound />} />
                 </Route>
               </Route>
-              <Route element={<RequireSignIn kind="bench" person={person} />}>{benchScreens}</Route>
+              <Route element={<RequireSignIn kind="bench" />}>{benchScreens}</Route>
             </Route>
           </Routes>
         </>
@@ -179,8 +179,24 @@ export function Screens() {
   );
 }
 
+/**
+ * Who is signed in is asked of the session by whoever needs it, and not handed down: a sign-in goes on to its page at once,
+ * and the screens around are told of it a moment later, now and then only when that page is drawn already.
+ */
+function usePerson(): Me | null {
+  return useSession().data?.person ?? null;
+}
+
+/** Where one begins: at one's own first page, or at a door. */
+function Home() {
+  const person = usePerson();
+  const { device, shop } = useSession().data ?? {};
+  return <Navigate replace to={person ? home(person) : !shop?.opened ? '/first-use' : device ? '/bench/sign-in' : '/sign-in'} />;
+}
+
 /** Lets through whoever is signed in at the right kind of place; the address asked for is kept for afterwards. */
-function RequireSignIn({ kind, person }: { kind: Me['kind']; person: Me | null }) {
+function RequireSignIn({ kind }: { kind: Me['kind'] }) {
+  const person = usePerson();
   const { pathname, search } = useLocation();
   if (person?.kind === kind)
     return (

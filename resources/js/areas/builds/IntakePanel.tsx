@@ -85,13 +85,13 @@ function lineOf(joint: string, opened: boolean, said: Said = NOTHING) {
 
 /** What was ticked, and what is opened with it, as the family says what rests on what. */
 function useIntake(build: Build, intake: Props['intake']) {
-  const [said, setSaid] = useState<Record<string, Said>>(() => Object.fromEntries(build.joints.map((j) => [j.id, saidOf(j)])));
+  const [said, setSaid] = useState<Record<string, Said>>(() => Object.fromEntries(build.joints.map((one) => [one.id, saidOf(one)])));
   const put = (joint: string, next: Partial<Said>) => setSaid((now) => ({ ...now, [joint]: { ...(now[joint] ?? NOTHING), ...next } }));
   const ticked = intake.opens.filter((o) => said[o.joint]?.opened);
   const open = new Set(ticked.flatMap((o) => [o.joint, ...o.with]));
   const openedBy = (joint: string) => {
     const by = ticked.find((o) => o.joint !== joint && o.with.includes(joint));
-    return by === undefined ? null : (build.joints.find((j) => j.id === by.joint)?.name ?? null);
+    return by === undefined ? null : (build.joints.find((one) => one.id === by.joint)?.name ?? null);
   };
   return { said, put, openedBy, open };
 }

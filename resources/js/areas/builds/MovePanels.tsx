@@ -56,7 +56,7 @@ function Missing({ build, onClose }: Props) {
   const [way, setWay] = useState<{ what: 'paper' | 'permit'; joint: Build['missing'][number] } | null>(null);
   if (way?.what === 'paper') return <PaperPanel build={build} joint={{ id: way.joint.joint, name: way.joint.name }} onClose={() => setWay(null)} />;
   if (way?.what === 'permit') return <LetGoPanel build={build} joint={{ id: way.joint.joint, name: way.joint.name }} onClose={() => setWay(null)} />;
-  const workedHere = (joint: string) => build.joints.some((j) => j.id === joint && j.given !== null);
+  const workedHere = (joint: string) => build.joints.some((one) => one.id === joint && one.given !== null);
   return (
     <Panel title={`${build.title} cannot be finished yet`} note="This is not recorded:" open wide onClose={onClose}>
       <ul className="border-t border-hair">
