@@ -3,6 +3,7 @@ import { Field } from '@/ui/Field';
 import { FormPanel } from '@/ui/FormPanel';
 import { TextArea } from '@/ui/TextArea';
 import { useForm } from '@/ui/useForm';
+import { SourceChoice } from './SourceChoice';
 import { LIBRARY, askTable, useSources } from './queries';
 
 const CONDITIONS = ['dry', 'engine oil', 'assembly lubricant', 'anti-seize'].map((text) => ({ value: text, text }));
@@ -23,13 +24,7 @@ export function GeneralTablePanel({ onClose }: { onClose: () => void }) {
     >
       <div className="grid gap-3 md:grid-cols-[9rem_1fr]">
         <Field label="Code" {...bind('code')} placeholder="GT-01" />
-        <Choice
-          label="Stands in"
-          value={form.source}
-          onChange={put('source')}
-          placeholder="Which paper"
-          options={sources.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))}
-        />
+        <SourceChoice sources={sources} value={form.source} onChange={put('source')} />
       </div>
       <div className="grid gap-3 md:grid-cols-2">
         <Choice label="The threads are" value={form.condition} onChange={put('condition')} placeholder="Dry or oiled" options={CONDITIONS} />

@@ -5,6 +5,7 @@ import { Field } from '@/ui/Field';
 import { QUANTITIES, RISK_CLASSES } from './choices';
 import { FormPanel } from '@/ui/FormPanel';
 import { useForm } from '@/ui/useForm';
+import { SourceChoice } from './SourceChoice';
 import { LIBRARY } from './queries';
 
 /** A window that the shop sets for figures printed bare. Somebody else signs it. */
@@ -34,13 +35,7 @@ export function StandardPanel({ sources, onClose }: { sources: Source[]; onClose
         placeholder="Choose"
         options={[{ value: 'any', text: 'any' }, ...RISK_CLASSES]}
       />
-      <Choice
-        label="Stands in"
-        value={form.source}
-        onChange={put('source')}
-        placeholder="Which paper"
-        options={sources.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))}
-      />
+      <SourceChoice sources={sources} value={form.source} onChange={put('source')} />
     </FormPanel>
   );
 }

@@ -7,6 +7,11 @@ export const RISK_CLASSES = ['A', 'B', 'C'].map(same);
 
 export const QUANTITIES = ['torque', 'angle', 'length'].map(same);
 
+/** The papers on record, to be chosen from by number and title. */
+export function sourceOptions(sources: { code: string; title: string }[]): { value: string; text: string }[] {
+  return sources.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }));
+}
+
 function same(value: string): { value: string; text: string } {
   return { value, text: value };
 }

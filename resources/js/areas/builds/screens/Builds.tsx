@@ -1,4 +1,4 @@
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { useMay } from '@/api/session';
 import type { Stand, Stands, StandsAs } from '@/api/types';
 import { count } from '@/lib/typeset';
@@ -8,6 +8,7 @@ import { LargeStand } from '../EngineStand';
 import { OpenBuildPanel } from '../OpenBuildPanel';
 import { StandRow, byDue } from '../StandRow';
 import { mapOf, useStands } from '../queries';
+import { useOpening } from '../useOpening';
 
 const ROWS: { as: StandsAs; name: string }[] = [
   { as: 'at_a_bench', name: 'At a bench' },
@@ -22,9 +23,7 @@ const ROWS: { as: StandsAs; name: string }[] = [
 export function Builds() {
   const may = useMay();
   const query = useStands();
-  const [params, setParams] = useSearchParams();
-  const opening = params.has('new');
-  const setOpening = (on: boolean) => setParams(on ? { new: '' } : {}, { replace: !on });
+  const [opening, setOpening] = useOpening();
   return (
     <main className="px-7 py-5">
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">

@@ -1,4 +1,3 @@
-import { useSearchParams } from 'react-router';
 import { useMay } from '@/api/session';
 import type { Stand, Stands, StandsAs } from '@/api/types';
 import { Button } from '@/ui/Button';
@@ -6,6 +5,7 @@ import { Empty, Loaded } from '@/ui/states';
 import { OpenSubassemblyPanel } from '../OpenSubassemblyPanel';
 import { StandRow, byDue } from '../StandRow';
 import { useSubassemblies } from '../queries';
+import { useOpening } from '../useOpening';
 
 const is = (as: StandsAs) => (one: Stand) => one.as === as;
 /** Every joint of it is done: somebody has said that it is finished, or not yet. */
@@ -27,9 +27,7 @@ const ROWS: { name: string; has: (one: Stand) => boolean }[] = [
 export function Subassemblies() {
   const may = useMay();
   const query = useSubassemblies();
-  const [params, setParams] = useSearchParams();
-  const opening = params.has('new');
-  const setOpening = (on: boolean) => setParams(on ? { new: '' } : {}, { replace: !on });
+  const [opening, setOpening] = useOpening();
   return (
     <main className="px-7 py-5">
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">

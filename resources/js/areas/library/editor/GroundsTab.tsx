@@ -4,6 +4,7 @@ import { Cell } from '@/ui/Cell';
 import { Select } from '@/ui/Select';
 import { SelectWithButton } from '@/ui/SelectWithButton';
 import { RemoveButton } from '@/ui/RemoveButton';
+import { sourceOptions } from '../choices';
 import { useSources } from '../queries';
 import { SOURCE_KIND_OPTIONS } from '../words';
 import { ConflictForm } from './ConflictForm';
@@ -42,13 +43,7 @@ function Cited({ doc, edit }: Editing) {
         <CitedSource key={s.key} source={s} onChange={change(s.key)} onRemove={() => edit('source', (d) => ({ ...d, sources: without(d.sources, s.key) }))} />
       ))}
       <div className="mt-2 flex items-end gap-3">
-        <SelectWithButton
-          className="min-w-0 grow"
-          label="Cite from the register"
-          verb="Cite it"
-          onDo={cite}
-          options={register.map((s) => ({ value: s.code, text: `${s.code}, ${s.title}` }))}
-        />
+        <SelectWithButton className="min-w-0 grow" label="Cite from the register" verb="Cite it" onDo={cite} options={sourceOptions(register)} />
         <AddButton text="Another, not on record" className="h-[42px]" onAdd={() => edit('source', (d) => addSource(d, 'source', {}))} />
       </div>
     </section>
