@@ -11,7 +11,7 @@ export function byDue(a: Stand, b: Stand): number {
 export function StandRow({ name, stands, maps }: { name: string; stands: Stand[]; maps: Stands['maps'] }) {
   if (stands.length === 0) return null;
   return (
-    <section aria-label={name} className="grid gap-y-2 border-t border-hair py-3 md:grid-cols-[7rem_minmax(0,1fr)]">
+    <section aria-label={name} className="grid gap-y-2 border-t border-hair py-3 md:grid-cols-[8rem_minmax(0,1fr)]">
       <h2 className="text-[15px] leading-tight font-semibold">
         {name}
         <span className="block font-normal text-soft">{stands.length}</span>

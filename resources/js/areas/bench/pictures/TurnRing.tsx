@@ -12,10 +12,10 @@ export function TurnRing({ scale, sum, next }: Props) {
   const reach = Math.min(sum + next, 359);
   const most = Math.min(Math.max(high, reach) + 8, 359);
   return (
-    <div className="flex min-h-0 items-center gap-6 portrait:h-full">
+    <div className="flex min-h-0 items-center gap-6 max-xl:gap-3 portrait:h-full">
       <svg
         viewBox="0 0 300 216"
-        className="h-[min(12.5rem,24vh)] min-h-0 portrait:h-full portrait:w-full"
+        className="h-[min(12.5rem,24vh)] min-h-0 shrink-0 max-xl:h-[18vh] portrait:h-full portrait:w-full"
         role="img"
         aria-label={`${String(sum)}° of ${String(target)}° done`}
       >
@@ -34,7 +34,7 @@ export function TurnRing({ scale, sum, next }: Props) {
         <Line at={sum} />
         <Line at={target} hollow />
       </svg>
-      <ul className="flex flex-col gap-3 portrait:hidden text-lg leading-tight">
+      <ul className="flex flex-col gap-3 max-xl:gap-2 portrait:hidden text-lg max-xl:text-base leading-tight">
         <Said look="short" head="the line drawn before" text="head and seat, to the front" />
         <Said look="now" head="where it points now" text={sum > 0 ? `${String(sum)}° in all` : 'not turned yet'} />
         <Said look="must" head="where it must point" text={`${String(target)}°, then paint it on`} />
