@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\Gate;
 use LogicException;
 use stdClass;
 use Tekkal\Core\Run\RunPhase;
+use Tekkal\Core\Schedule\HardwareOffer;
 
 /** What stands still on the engines that are open, and which of them nothing holds any more. A fixed number of questions, however many stand there. */
 final readonly class BuildNeeds implements NeedsMe
@@ -88,9 +89,9 @@ final readonly class BuildNeeds implements NeedsMe
     {
         $options = [];
         foreach (Procedures::inForceAt(self::withSeveral(), now()->toImmutable()) as [$status, $procedure]) {
-            $options[$status->joint][] = $procedure->option;
+            $options[$status->joint][$procedure->option] = $procedure->for_variant;
         }
-        $several = array_filter($options, fn (array $of): bool => count($of) > 1);
+        $several = array_filter($options, fn (array $of): bool => (new HardwareOffer($of, null))->proposed() === null);
         if ($several === []) {
             return [];
         }
@@ -98,9 +99,10 @@ final readonly class BuildNeeds implements NeedsMe
         $open = DB::table('joints')->join('families', 'families.id', '=', 'joints.family')->join('subjects', 'subjects.family', '=', 'joints.family')
             ->whereIn('joints.id', array_keys($several))->where('subjects.state', BuildState::Open->value)->where(self::itsOwn(...))
             ->whereNotExists(fn (Builder $q) => $of($q, 'fitted_hardware'))->whereNotExists(fn (Builder $q) => $of($q, 'paper_joints'))->whereNotExists(fn (Builder $q) => $of($q, 'returned_joints')->where('returned_joints.opened', false))
-            ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number', 'subjects.subassembly']);
+            ->orderBy('subjects.opened_at')->get(['joints.id as joint', 'joints.name', 'families.name as family', 'subjects.id', 'subjects.serial', 'subjects.build_number', 'subjects.subassembly', 'subjects.variant'])
+            ->filter(fn (stdClass $e): bool => (new HardwareOffer($several[$e->joint], $e->variant === '' ? null : $e->variant))->proposed() === null);
 
-        return array_values($open->groupBy('joint')->map(fn (Collection $of, string $joint): Need => self::unchosen($of, $several[$joint]))->all());
+        return array_values($open->groupBy('joint')->map(fn (Collection $of, string $joint): Need => self::unchosen($of, array_map(strval(...), array_keys($several[$joint]))))->all());
     }
 
     /** Joints that are worked at a subject itself: of a subassembly those that it carries, of an engine those that no fitted one carries. */
@@ -115,10 +117,10 @@ final readonly class BuildNeeds implements NeedsMe
         return $query->from('fittings')->whereColumn('fittings.engine', 'subjects.id')->whereColumn('fittings.kind', 'joints.carried_in')->whereNull('fittings.removed_at');
     }
 
-    /** @return list<string> joints that more than one procedure was ever written for */
+    /** @return list<string> joints that more than one procedure was ever written for, or one for a variant */
     private static function withSeveral(): array
     {
-        return array_values(array_map(strval(...), DB::table('procedures')->groupBy('joint')->havingRaw('COUNT(*) > 1')->pluck('joint')->all()));
+        return array_values(array_map(strval(...), DB::table('procedures')->groupBy('joint')->havingRaw('COUNT(*) > 1 OR MAX(variant) IS NOT NULL')->pluck('joint')->all()));
     }
 
     /**
@@ -133,7 +135,7 @@ final readonly class BuildNeeds implements NeedsMe
 
         return new Need(
             Urgency::Next, sprintf('%s %s: hardware not chosen on %s', $first->family, lcfirst($first->name), $engines->count() === 1 ? 'one engine' : $engines->count().' engines'),
-            sprintf('%s or %s? Nothing is given out there before somebody says. %s%s.', ucfirst(implode(', ', array_slice($options, 0, -1))), end($options), $titles->take(self::MOST_NAMED)->implode(', '), $others > 0 ? " and $others more" : ''),
+            sprintf('%s Nothing is given out there before somebody says. %s%s.', self::asked($options), $titles->take(self::MOST_NAMED)->implode(', '), $others > 0 ? " and $others more" : ''),
             'Choose it', '/builds/'.$first->id,
         );
     }
@@ -202,5 +204,13 @@ final readonly class BuildNeeds implements NeedsMe
         }
 
         return null;
+    }
+
+    /** @param  list<string>  $options */
+    private static function asked(array $options): string
+    {
+        $last = (string) array_pop($options);
+
+        return $options === [] ? sprintf('%s is written for a variant: which are they?', ucfirst($last)) : sprintf('%s or %s?', ucfirst(implode(', ', $options)), $last);
     }
 }

@@ -50,6 +50,12 @@ final readonly class BuildFacts
         return new self(array_combine($fields, array_map(fn (string $f): ?string => $entry->optional("data.facts.$f"), $fields)), $machining);
     }
 
+    /** The same, and this where nobody has said it. */
+    public function orElse(string $field, string $text): self
+    {
+        return $this->text($field) === '' ? new self([$field => $text] + $this->said, $this->machining) : $this;
+    }
+
     /** Empty where nobody has said it. */
     public function text(string $field): string
     {

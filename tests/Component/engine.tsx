@@ -14,7 +14,7 @@ export const JOINT: JointOnStand = {
   map: null,
   drawn: 'r1',
   revision: { id: 'r1', letter: 'A', line: '32 N·m', rounds: ['32 N·m'] },
-  options: [{ procedure: 'p1', option: 'stock bolts', letter: 'A' }],
+  options: [{ procedure: 'p1', option: 'stock bolts', letter: 'A', variant: null }],
   hardware: { option: 'stock bolts', chosen: false },
   outside: null,
   returned: null,

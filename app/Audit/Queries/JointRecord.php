@@ -117,7 +117,7 @@ final readonly class JointRecord
         $outside = Outside::of([$subject->id])[$subject->id] ?? [];
         $joints = Joint::query()->where('family', $subject->family)->when($subject->isSubassembly(), fn (Builder $q) => $q->where('carried_in', $subject->subassembly))->get()->sortBy('assembly_order');
 
-        return array_values($joints->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? ''), $fitted->get($j->id), $outside[$j->id] ?? null, $asOf))->all());
+        return array_values($joints->map(fn (Joint $j): self => self::of($j, $given->get($j->id), $runs->get($given->get($j->id)->id ?? ''), $fitted->get($j->id), $outside[$j->id] ?? null, new ReadAs($subject->variant, $asOf)))->all());
     }
 
     /**
@@ -169,13 +169,14 @@ final readonly class JointRecord
     }
 
     /** @param  array{kind: string, says: string, code: string|null}|null  $outside */
-    private static function of(Joint $joint, ?Assignment $given, ?Run $run, ?FittedHardware $fitted, ?array $outside, ?CarbonImmutable $asOf): self
+    private static function of(Joint $joint, ?Assignment $given, ?Run $run, ?FittedHardware $fitted, ?array $outside, ReadAs $as): self
     {
         $at = $run->begun_at ?? CarbonImmutable::now();
         $options = Procedures::allInForce($joint->id, $at);
         $procedure = $given === null ? $fitted?->procedure : RevisionStatus::query()->findOrFail($given->revision)->procedure;
         // Which of several kits it gets nobody has said yet: no plan is its own.
-        $inForce = $procedure === null && $options->count() > 1 ? null : $options->first(fn (RevisionStatus $s): bool => $procedure === null || $s->procedure === $procedure);
+        $its = $procedure ?? Procedures::offer($options, $as->variant)->proposed();
+        $inForce = $options->first(fn (RevisionStatus $s): bool => $s->procedure === $its);
         $hardware = $given->option ?? $fitted->option ?? ($inForce === null ? null : Procedure::query()->find($inForce->procedure)?->option);
         $without = match (true) {
             $given !== null => null,
@@ -191,7 +192,7 @@ final readonly class JointRecord
         }
         $read = self::procedureOf($revisionId, $given->plan_hash ?? (string) $inForce?->plan_hash);
 
-        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId, $asOf), $hardware, $without, $scanned);
+        return new self($joint, $read, $run === null ? null : self::read($run, $read, $inForce?->revision === $revisionId, $as->asOf), $hardware, $without, $scanned);
     }
 
     private static function read(Run $run, ReadProcedure $procedure, bool $wasInForce, ?CarbonImmutable $asOf = null): ReadRun

@@ -15,9 +15,11 @@ use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
+use App\Record\Models\Subject;
 use App\Shared\Ids;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Schedule\HardwareOffer;
 
 /** Says which hardware an engine gets at a joint. It is asked and never guessed: another kit is another torque. */
 final readonly class ChooseHardware
@@ -31,7 +33,7 @@ final readonly class ChooseHardware
         $this->recorder->transaction(function () use ($subjectId, $jointId, $procedureId, $by): void {
             $subject = DescribeBuild::here($this->recorder, $subjectId);
             $joint = JointsOf::one($subject, $jointId);
-            $procedure = self::option($joint, $procedureId);
+            $procedure = self::option($subject, $joint, $procedureId);
             if (self::chosen($subject->id, $joint->id)?->procedure === $procedure->id) {
                 return;
             }
@@ -47,11 +49,21 @@ final readonly class ChooseHardware
         return FittedHardware::query()->where('subject', $subject)->where('joint', $joint)->first();
     }
 
-    private static function option(Joint $joint, string $procedureId): Procedure
+    /** @throws Refused when it was written for engines of another variant */
+    public static function fits(Subject $subject, Joint $joint, ?string $procedure, HardwareOffer $offer): void
+    {
+        $other = $procedure === null ? null : $offer->isForAnother($procedure);
+        if ($other !== null) {
+            throw Refused::field('procedure', sprintf('%s with %s is for %s, and %s is %s. If that is wrong, set the engine’s variant right first.', $joint->name, Procedure::query()->findOrFail($procedure)->option, $other, $subject->title(), $subject->variant), $procedure);
+        }
+    }
+
+    private static function option(Subject $subject, Joint $joint, string $procedureId): Procedure
     {
         $procedure = Procedure::query()->where('joint', $joint->id)->find($procedureId) ?? throw Refused::field('procedure', sprintf('%s has no such hardware option.', $joint->name), $procedureId);
-        $inForce = Procedures::allInForce($joint->id, now()->toImmutable())->contains(fn (RevisionStatus $s): bool => $s->procedure === $procedure->id);
+        $inForce = Procedures::allInForce($joint->id, now()->toImmutable());
+        self::fits($subject, $joint, $procedure->id, Procedures::offer($inForce, $subject->variant));
 
-        return $inForce ? $procedure : throw Refused::field('procedure', sprintf('%s with %s has no approved procedure. Have one approved first.', $joint->name, $procedure->option), $procedureId);
+        return $inForce->contains(fn (RevisionStatus $s): bool => $s->procedure === $procedure->id) ? $procedure : throw Refused::field('procedure', sprintf('%s with %s has no approved procedure. Have one approved first.', $joint->name, $procedure->option), $procedureId);
     }
 }

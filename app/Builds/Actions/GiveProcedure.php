@@ -120,12 +120,22 @@ final readonly class GiveProcedure
         if ($chosen !== null && $procedure !== null && $chosen->procedure !== $procedure) {
             throw Refused::field('procedure', sprintf('%s of %s gets %s, as was chosen on %s. Choose otherwise first.', $joint->name, $subject->title(), $chosen->option, Shop::here()->clock($chosen->at)->format('j F')), $procedure);
         }
-        $wanted = $chosen->procedure ?? $procedure;
-        $options = Procedures::allInForce($joint->id, now()->toImmutable())->filter(fn (RevisionStatus $s): bool => $wanted === null || $s->procedure === $wanted);
-        if ($options->count() > 1) {
-            throw Refused::field('procedure', sprintf('%s has %d hardware options. Say which is fitted.', $joint->name, $options->count()));
+        $all = Procedures::allInForce($joint->id, now()->toImmutable());
+        $offer = Procedures::offer($all, $subject->variant);
+        $wanted = $chosen->procedure ?? $procedure ?? $offer->proposed();
+        if ($wanted === null && $all->isNotEmpty()) {
+            throw Refused::field('procedure', self::undecided($joint, $all->count()));
         }
+        ChooseHardware::fits($subject, $joint, $wanted, $offer);
+        $options = $all->filter(fn (RevisionStatus $s): bool => $s->procedure === $wanted);
 
         return $options->first() ?? throw Refused::field('joint', sprintf('%s%s has no approved procedure. Have one approved first.', $joint->name, $chosen === null ? '' : " with $chosen->option"), $joint->id);
+    }
+
+    private static function undecided(Joint $joint, int $options): string
+    {
+        return $options === 1
+            ? sprintf('The only approved hardware option of %s is for a variant. Say which variant this engine is, or that it gets it.', lcfirst($joint->name))
+            : sprintf('%s has %d hardware options. Say which is fitted.', $joint->name, $options);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Builds\Actions;
 
 use App\Builds\Opening;
 use App\Builds\Queries\FamilyOfSerial;
+use App\Builds\Queries\VariantOfSerial;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -75,7 +76,7 @@ final readonly class OpenBuild
         $build = self::buildNumber($opening);
         $data = [
             'serial' => $opening->serial, 'build_number' => $build, 'family' => $family->id, 'customer' => $opening->customer, 'waits' => $opening->waits,
-            'old_serials' => $opening->oldSerials, 'facts' => $opening->facts->toData(),
+            'old_serials' => $opening->oldSerials, 'facts' => $opening->facts->orElse('variant', VariantOfSerial::of($opening->serial, $family))->toData(),
         ];
         $id = Ids::next();
 

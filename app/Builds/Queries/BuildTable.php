@@ -131,6 +131,8 @@ final class BuildTable
                 $seen[$serial] = $number;
             }
 
+            $fields = array_filter(['variant' => $opening->facts->orElse('variant', VariantOfSerial::of($opening->serial, $family))->text('variant')]) + $fields;
+
             return ['fields' => $fields, 'title' => Subject::titled($opening->serial, OpenBuild::buildNumber($opening)), 'family' => $family->name, 'problem' => null, 'field' => null];
         } catch (Refused $e) {
             $field = $e->facts['field'] ?? null;

@@ -23,6 +23,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Tekkal\Core\Run\RunPhase;
+use Tekkal\Core\Schedule\HardwareOffer;
 use Tekkal\Core\Unit\Written;
 
 /**
@@ -39,7 +40,7 @@ final class JointStrip
     /** @var array<string, string> names by person */
     private array $people = [];
 
-    /** @var array<string, list<array{revision: string, procedure: string, face: array{procedure: string, option: string, letter: string}}>> what is in force, by joint */
+    /** @var array<string, list<array{revision: string, procedure: string, variant: string|null, face: array{procedure: string, option: string, letter: string, variant: string|null}}>> what is in force, by joint */
     private array $options = [];
 
     /**
@@ -110,8 +111,9 @@ final class JointStrip
         $strips = [];
         foreach ($subjects as $subject) {
             [$its, $has, $beside, $back] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? [], $said[$subject->id] ?? []];
-            $strips[$subject->id] = array_map(function (array $joint) use ($its, $has, $beside, $back, $painted, $stops): array {
+            $strips[$subject->id] = array_map(function (array $joint) use ($subject, $its, $has, $beside, $back, $painted, $stops): array {
                 $joint = isset($back[$joint['id']]) ? ['returned' => self::returned($back[$joint['id']])] + $joint : $joint;
+                $joint = $this->offered($joint, $subject->variant);
                 $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
                 $joint = isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']], $painted) : $joint;
 
@@ -198,19 +200,49 @@ final class JointStrip
     }
 
     /**
-     * A joint that nobody was given. Where it can be fitted with several kits, nothing is guessed: somebody says which.
+     * A joint that nobody was given, of an engine whose variant nobody has said. Where it can be fitted with several kits, nothing is guessed: somebody says which.
      *
      * @return array<string, mixed>
      */
     private function plain(stdClass $joint): array
     {
         $options = $this->options[$joint->id] ?? [];
-        $only = count($options) === 1 ? $options[0] : null;
+        $proposed = self::offer($options, '')->proposed();
+        $only = $proposed === null ? null : array_column($options, null, 'procedure')[$proposed];
 
         return [
             'id' => $joint->id, 'name' => $joint->name, 'map' => null, 'drawn' => $options[0]['revision'] ?? null, 'in_force' => $only['revision'] ?? null, 'revision' => $this->revision($only['revision'] ?? ''),
             'options' => array_column($options, 'face'), 'hardware' => $only === null ? null : ['option' => $only['face']['option'], 'chosen' => false], 'outside' => null, 'returned' => null, 'given' => null, 'run' => null, 'stop' => null, 'opened' => null, 'within' => null,
         ];
+    }
+
+    /**
+     * As an engine of its variant has it: what was written for others is not offered there.
+     *
+     * @param  array<string, mixed>  $joint
+     * @return array<string, mixed>
+     */
+    private function offered(array $joint, string $variant): array
+    {
+        $options = $this->options[$joint['id']] ?? [];
+        if ($variant === '' || array_filter($options, fn (array $o): bool => $o['variant'] !== null) === []) {
+            return $joint;
+        }
+        $offer = self::offer($options, $variant);
+        $mine = array_column($options, null, 'procedure');
+        $proposed = $mine[$offer->proposed() ?? ''] ?? null;
+        $offered = array_map(fn (string $procedure): array => $mine[$procedure], $offer->offered());
+
+        return [
+            'drawn' => $proposed['revision'] ?? $offered[0]['revision'] ?? null, 'in_force' => $proposed['revision'] ?? null, 'revision' => $this->revision($proposed['revision'] ?? ''),
+            'options' => array_column($offered, 'face'), 'hardware' => $proposed === null ? null : ['option' => $proposed['face']['option'], 'chosen' => false],
+        ] + $joint;
+    }
+
+    /** @param  list<array{revision: string, procedure: string, variant: string|null, face: array<string, string|null>}>  $options */
+    private static function offer(array $options, string $variant): HardwareOffer
+    {
+        return new HardwareOffer(array_column($options, 'variant', 'procedure'), $variant === '' ? null : $variant);
     }
 
     /** @return array{opened: bool, found: string, movements: list<array{at: string, value: string}>} */
@@ -230,7 +262,9 @@ final class JointStrip
      */
     private function chosen(array $joint, stdClass $fitted): array
     {
-        $revision = array_column($this->options[$joint['id']] ?? [], 'revision', 'procedure')[$fitted->procedure] ?? null;
+        // Since its variant was set right it may be for others: then it is to be chosen again.
+        $offered = in_array($fitted->procedure, array_column(is_array($joint['options']) ? $joint['options'] : [], 'procedure'), true);
+        $revision = $offered ? array_column($this->options[$joint['id']] ?? [], 'revision', 'procedure')[$fitted->procedure] ?? null : null;
 
         return ['drawn' => $revision ?? $joint['drawn'], 'in_force' => $revision, 'revision' => $this->revision($revision ?? ''), 'hardware' => ['option' => $fitted->option, 'chosen' => true]] + $joint;
     }
@@ -260,15 +294,15 @@ final class JointStrip
 
     /**
      * @param  array<string>  $joints
-     * @return array<string, list<array{revision: string, procedure: string, face: array{procedure: string, option: string, letter: string}}>> by joint, the oldest option first
+     * @return array<string, list<array{revision: string, procedure: string, variant: string|null, face: array{procedure: string, option: string, letter: string, variant: string|null}}>> by joint, the oldest option first
      */
     private static function inForce(array $joints): array
     {
         $options = [];
         foreach (Procedures::inForceAt($joints, CarbonImmutable::now()) as [$status, $procedure]) {
             $options[$status->joint][] = [
-                'revision' => $status->revision, 'procedure' => $status->procedure,
-                'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter],
+                'revision' => $status->revision, 'procedure' => $status->procedure, 'variant' => $procedure->for_variant,
+                'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter, 'variant' => $procedure->for_variant],
             ];
         }
 

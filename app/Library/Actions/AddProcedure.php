@@ -8,6 +8,7 @@ use App\Ledger\Draft;
 use App\Ledger\Recorder;
 use App\Library\Models\Joint;
 use App\Library\Models\Procedure;
+use App\Library\Models\Variant;
 use App\People\Models\Person;
 use App\Shared\Ids;
 use App\Shared\Refused;
@@ -21,6 +22,10 @@ final readonly class AddProcedure
 
     public function __invoke(Joint $joint, string $option, Person $by, ?string $sister = null, ?string $variant = null): Procedure
     {
+        if ($variant !== null && ! Variant::query()->where('family', $joint->family)->whereKey($variant)->exists()) {
+            throw Refused::field('variant', 'The family has no such variant.', $variant);
+        }
+
         return $this->recorder->transaction(function () use ($joint, $option, $by, $sister, $variant): Procedure {
             $this->recorder->lock('joint/'.$joint->id);
             if (Procedure::query()->where('joint', $joint->id)->where('option', $option)->exists()) {

@@ -18,6 +18,7 @@ use Illuminate\Support\Str;
  * @property string|null $variant
  * @property string|null $sister_of the procedure it was copied from
  * @property CarbonImmutable $created_at
+ * @property-read string|null $for_variant the name of its variant, where a query has asked for it
  * @property-read Joint $atJoint
  */
 final class Procedure extends Row

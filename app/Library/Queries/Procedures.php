@@ -22,6 +22,7 @@ use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Ledger\CanonicalJson;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\PlanReader;
+use Tekkal\Core\Schedule\HardwareOffer;
 
 /** Reads procedures, revisions and plans back, and says which revision is in force. */
 final class Procedures
@@ -91,6 +92,19 @@ final class Procedures
     }
 
     /**
+     * Which of them an engine of a variant may get, by procedure.
+     *
+     * @param  Collection<int, RevisionStatus>  $inForce
+     * @param  string  $variant  empty where nobody has said it
+     */
+    public static function offer(Collection $inForce, string $variant): HardwareOffer
+    {
+        $for = Procedure::query()->leftJoin('variants', 'variants.id', '=', 'procedures.variant')->whereIn('procedures.id', $inForce->pluck('procedure'))->pluck('variants.name', 'procedures.id');
+
+        return new HardwareOffer($inForce->mapWithKeys(fn (RevisionStatus $s): array => [$s->procedure => $for[$s->procedure] ?? null])->all(), $variant === '' ? null : $variant);
+    }
+
+    /**
      * The same for many joints at once.
      *
      * @param  array<string>  $joints
@@ -98,7 +112,8 @@ final class Procedures
      */
     public static function inForceAt(array $joints, CarbonImmutable $at): array
     {
-        $procedures = Procedure::query()->whereIn('joint', $joints)->get()->keyBy('id');
+        // With the name of the variant that each is for: it is asked of every joint of every engine in a list.
+        $procedures = Procedure::query()->leftJoin('variants', 'variants.id', '=', 'procedures.variant')->whereIn('procedures.joint', $joints)->get(['procedures.*', 'variants.name as for_variant'])->keyBy('id');
         $moment = $at->format('Y-m-d H:i:s.u');
         $statuses = RevisionStatus::query()->whereIn('joint', $joints)->where('approved_at', '<=', $moment)->where(fn (Builder $q) => $q->whereNull('superseded_at')->orWhere('superseded_at', '>', $moment))->get();
         $inForce = [];

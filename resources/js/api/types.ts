@@ -4474,6 +4474,8 @@ export interface components {
                 procedure: string;
                 option: string;
                 letter: string;
+                /** @description The variant that it is for; null: every engine of the family */
+                variant: string | null;
             }[];
             /** @description Of an engine that came back: was it opened, and how was it found */
             returned: {

@@ -8,6 +8,7 @@ use App\Library\Actions\AddProcedure;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Models\Procedure;
+use App\Library\Models\Variant;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\FeatureTestCase;
@@ -92,6 +93,75 @@ final class HardwareTest extends FeatureTestCase
         $this->world->desk('lead', 'GET', 'builds')->assertJsonPath('builds.0.says', 'main caps: nothing approved for its hardware');
     }
 
+    public function test_what_is_written_for_a_variant_is_proposed_to_its_engines_and_refused_for_others(): void
+    {
+        $kit = $this->secondOption($this->variant('long block', 'TN3-26-0500'));
+
+        self::assertNull($this->joint()['hardware'], 'nobody has said which variant it is: nothing is guessed');
+        $late = $this->world->build('TN3-26-0731');
+        $this->world->desk('lead', 'GET', "builds/$late")->assertJsonPath('facts.variant', 'long block');
+        self::assertSame(['option' => 'stud kit', 'chosen' => false], $this->joint($late)['hardware']);
+        self::assertSame([null, 'long block'], array_column($this->joint($late)['options'], 'variant'));
+        $this->give(build: $late)->assertCreated();
+        self::assertSame(['option' => 'stud kit', 'chosen' => true], $this->joint($late)['hardware']);
+
+        $this->isVariant('short deck');
+        self::assertSame([['option' => 'stock bolts', 'chosen' => false], ['stock bolts']], [$this->joint()['hardware'], array_column($this->joint()['options'], 'option')]);
+        $this->choose($kit->id)->assertStatus(422)->assertJsonPath('field', 'procedure')
+            ->assertJsonPath('detail', 'Main caps with stud kit is for long block, and TN3-26-0001 is short deck. If that is wrong, set the engine’s variant right first.');
+        $this->give($kit->id)->assertStatus(422)->assertJsonPath('field', 'procedure');
+        self::assertSame([], $this->needs());
+    }
+
+    public function test_hardware_that_was_chosen_before_the_variant_was_set_right_is_to_be_chosen_again(): void
+    {
+        $kit = $this->secondOption($this->variant('long block', 'TN3-26-0500'));
+        $this->choose($kit->id)->assertNoContent();
+
+        $this->isVariant('short deck');
+        self::assertSame([['option' => 'stud kit', 'chosen' => true], null], [$this->joint()['hardware'], $this->joint()['revision']]);
+        $this->give()->assertStatus(422)->assertJsonPath('field', 'procedure');
+        $this->choose($this->world->procedure->id)->assertNoContent();
+        $this->give()->assertCreated();
+    }
+
+    public function test_the_only_option_is_asked_about_where_it_is_for_a_variant_that_nobody_has_named(): void
+    {
+        $this->secondOption($this->variant('long block', ''));
+        $this->world->desk('approver', 'POST', "library/revisions/{$this->world->revision->id}/withdraw", ['password' => 'fenmoor', 'reason' => 'The page was misread.'])->assertNoContent();
+
+        self::assertNull($this->joint()['hardware']);
+        $this->give()->assertStatus(422)->assertJsonPath('detail', 'The only approved hardware option of main caps is for a variant. Say which variant this engine is, or that it gets it.');
+        self::assertStringContainsString('Stud kit is written for a variant: which are they?', $this->needs()[0]['why'] ?? '');
+    }
+
+    public function test_a_table_of_engines_says_which_variant_each_number_is(): void
+    {
+        $this->variant('long block', 'TN3-26-0500');
+        $this->world->desk('lead', 'POST', 'builds/read', ['text' => "TN3-26-0499\nTN3-26-0500", 'customer' => 'Skerry Dredging', 'waits' => true])->assertOk()
+            ->assertJsonPath('rows.0.fields.variant', null)->assertJsonPath('rows.1.fields.variant', 'long block');
+    }
+
+    public function test_a_variant_of_another_family_is_refused_for_a_procedure(): void
+    {
+        $this->world->desk('lead', 'POST', 'library/procedures', ['joint' => $this->world->joint->id, 'option' => 'studs', 'variant' => 'elsewhere'])->assertStatus(422)->assertJsonPath('field', 'variant');
+    }
+
+    /** @return string its id */
+    private function variant(string $name, string $from): string
+    {
+        $none = ['serials_to' => null, 'years_from' => null, 'years_to' => null, 'note' => null];
+        $variants = [['name' => $name, 'serials_from' => $from] + $none, ['name' => 'short deck', 'serials_from' => null] + $none];
+        $this->world->desk('lead', 'POST', 'library/families', ['code' => 'TN3', 'name' => 'Tarn TN3', 'joints' => [], 'variants' => $variants])->assertSuccessful();
+
+        return Variant::query()->where('name', $name)->firstOrFail()->id;
+    }
+
+    private function isVariant(string $name): void
+    {
+        $this->world->desk('lead', 'POST', "builds/$this->build/facts", ['variant' => $name])->assertNoContent();
+    }
+
     private function isFitted(string $option): void
     {
         self::assertSame(['option' => $option, 'chosen' => true], $this->joint()['hardware']);
@@ -103,9 +173,9 @@ final class HardwareTest extends FeatureTestCase
         return array_values(array_filter((array) $this->world->desk('lead', 'GET', 'today')->json('needs'), fn (array $n): bool => $n['action'] === 'Choose it'));
     }
 
-    private function secondOption(): Procedure
+    private function secondOption(?string $variant = null): Procedure
     {
-        $kit = app(AddProcedure::class)($this->world->joint, 'stud kit', $this->world->person('lead'));
+        $kit = app(AddProcedure::class)($this->world->joint, 'stud kit', $this->world->person('lead'), variant: $variant);
         $revision = app(SubmitRevision::class)($kit, ['option' => 'stud kit'] + World::document(), $this->world->person('lead'));
         app(ApproveRevision::class)($revision, $this->world->person('approver'));
 
@@ -113,9 +183,9 @@ final class HardwareTest extends FeatureTestCase
     }
 
     /** @return array<string, mixed> */
-    private function joint(): array
+    private function joint(?string $build = null): array
     {
-        return (array) $this->world->desk('lead', 'GET', "builds/$this->build")->assertOk()->json('joints.0');
+        return (array) $this->world->desk('lead', 'GET', 'builds/'.($build ?? $this->build))->assertOk()->json('joints.0');
     }
 
     /** @return TestResponse<Response> */
@@ -125,8 +195,8 @@ final class HardwareTest extends FeatureTestCase
     }
 
     /** @return TestResponse<Response> */
-    private function give(?string $procedure = null): TestResponse
+    private function give(?string $procedure = null, ?string $build = null): TestResponse
     {
-        return $this->world->desk('lead', 'POST', "builds/$this->build/assignments", ['joint' => $this->world->joint->id, 'person' => $this->world->person('1041')->id, 'procedure' => $procedure]);
+        return $this->world->desk('lead', 'POST', 'builds/'.($build ?? $this->build).'/assignments', ['joint' => $this->world->joint->id, 'person' => $this->world->person('1041')->id, 'procedure' => $procedure]);
     }
 }

@@ -17,13 +17,13 @@ export function Hardware({ build, joint }: { build: Build; joint: JointOnStand }
     joint.outside?.kind !== 'paper' &&
     joint.outside?.kind !== 'stayed';
   if (joint.options.length === 0 && joint.hardware === null) return null;
-  const asking = mayChange && joint.options.length > 1 && (joint.hardware === null || changing);
+  const asking = mayChange && joint.options.length > 0 && (joint.hardware === null || changing);
   return (
     <div>
       {joint.hardware !== null && (
         <p>
           <span className="text-soft">hardware</span> <b className="font-semibold">{joint.hardware.option}</b>
-          {!joint.hardware.chosen && <span className="text-soft">, the only one approved</span>}
+          {!joint.hardware.chosen && <span className="text-soft">, {whyProposed(joint)}</span>}
           {mayChange && joint.options.length > 1 && !changing && (
             <Button small className="ml-3" onClick={() => setChanging(true)}>
               Change
@@ -36,7 +36,7 @@ export function Hardware({ build, joint }: { build: Build; joint: JointOnStand }
         <SelectWithButton
           className="max-w-md"
           label="Hardware that is fitted"
-          options={joint.options.map((o) => ({ value: o.procedure, text: o.option }))}
+          options={joint.options.map((o) => ({ value: o.procedure, text: o.variant === null ? o.option : `${o.option}, for ${o.variant}` }))}
           verb="Fit this"
           disabled={choose.isPending}
           onDo={(procedure) => choose.mutate(procedure, { onSuccess: () => setChanging(false) })}
@@ -45,4 +45,11 @@ export function Hardware({ build, joint }: { build: Build; joint: JointOnStand }
       <Refusal of={choose} className="mt-2" />
     </div>
   );
+}
+
+/** Proposed is not chosen: it says why there is nothing to choose. */
+function whyProposed({ hardware, options }: JointOnStand): string {
+  const it = options.find((o) => o.option === hardware?.option);
+  if (it?.variant != null) return `as ${it.variant} has it`;
+  return options.length > 1 ? 'as every other variant has it' : 'the only one approved';
 }

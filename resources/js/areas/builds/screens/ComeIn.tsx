@@ -112,7 +112,7 @@ function Rows({ rows, onDone }: { rows: BuildRows['rows']; onDone: (builds: stri
           : `${String(wrong.length)} of ${String(rows.length)} cannot be taken as they stand`}
       </h2>
       <table className="mt-1 w-full text-[15px]">
-        <TableHead columns={['engine', 'family', 'customer', 'order', 'must leave by', 'came in']} />
+        <TableHead columns={['engine', 'family', 'variant', 'customer', 'order', 'must leave by', 'came in']} />
         <tbody>
           {rows.map((row, i) => (
             <Row key={i} row={row} />
@@ -139,6 +139,7 @@ function Row({ row: { fields, title, family, problem } }: { row: BuildRows['rows
       <tr className={`h-9 ${problem === null ? 'border-b border-hair' : ''}`}>
         <td className="pr-3 font-semibold">{title ?? fields.serial}</td>
         <td className="pr-3">{family}</td>
+        <td className="pr-3">{fields.variant}</td>
         <td className="pr-3">{fields.customer}</td>
         <td className="pr-3">{fields.order_number}</td>
         <td className="pr-3">{fields.due_on}</td>
@@ -146,7 +147,7 @@ function Row({ row: { fields, title, family, problem } }: { row: BuildRows['rows
       </tr>
       {problem !== null && (
         <tr className="border-b border-hair">
-          <td colSpan={6} className="pb-2 font-semibold text-fault">
+          <td colSpan={7} className="pb-2 font-semibold text-fault">
             {problem}
           </td>
         </tr>
