@@ -45,6 +45,7 @@ final class EntryTypes
         'sitting_begun' => ['device'], 'sitting_ended' => ['device'], 'sitting_resumed' => ['device'],
         'stop_kept' => ['stop'], 'stop_lift_asked' => ['stop'], 'stop_lifted' => ['stop'], 'stop_seen' => ['stop'], 'work_stopped' => ['stop'],
         'source_kept' => ['source'], 'source_paper_kept' => ['source'], 'picture_kept' => ['picture'],
+        'risk_rules_approved' => ['standard'], 'risk_rules_asked' => ['standard'],
         'standard_approved' => ['standard'], 'standard_asked' => ['standard'],
         'text_erased' => ['run', 'tool', 'device', 'person', 'customer'],
         'lot_closed' => ['lot'], 'lot_counted' => ['lot'], 'lot_received' => ['lot'],

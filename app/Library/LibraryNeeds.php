@@ -8,6 +8,7 @@ use App\Library\Models\GeneralTableRow;
 use App\Library\Models\Permit;
 use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
+use App\Library\Models\RiskRuleSet;
 use App\Library\Models\Standard;
 use App\Library\Models\WorkingDraft;
 use App\Library\Queries\RevisionFaces;
@@ -27,7 +28,7 @@ final class LibraryNeeds implements NeedsMe
     public function needs(): array
     {
         return [
-            ...(Gate::allows(Ability::ApproveProcedures->value) ? [...self::revisions(), ...self::standards(), ...self::tables(), ...self::permits()] : []),
+            ...(Gate::allows(Ability::ApproveProcedures->value) ? [...self::revisions(), ...self::standards(), ...self::risks(), ...self::tables(), ...self::permits()] : []),
             ...(Gate::allows(Ability::DraftProcedures->value) ? self::sentBack() : []),
         ];
     }
@@ -52,6 +53,14 @@ final class LibraryNeeds implements NeedsMe
     {
         return array_values(Standard::query()->where('state', 'asked')->whereNot('asked_by', Auth::id())->orderBy('code')->get()->map(fn (Standard $s): Need => new Need(
             Urgency::Next, "Window standard $s->code waits for a signature", sprintf('± %s of a bare %s; it stands in %s. Nothing is approved with it before.', $s->tolerance, $s->quantity, $s->source), 'Look and sign', '/library/sources',
+        ))->all());
+    }
+
+    /** @return list<Need> */
+    private static function risks(): array
+    {
+        return array_values(RiskRuleSet::query()->where('state', 'asked')->whereNot('asked_by', Auth::id())->get()->map(fn (RiskRuleSet $r): Need => new Need(
+            Urgency::Next, 'Rules of the risk classes wait for a signature', sprintf('“%s” Until somebody signs, the classes ask for what they asked for before.', $r->why), 'Look and sign', '/library/sources',
         ))->all());
     }
 

@@ -11,6 +11,7 @@ use App\Library\Models\GeneralTableRow;
 use App\Library\Models\Joint;
 use App\Library\Models\Permit;
 use App\Library\Models\RevisionStatus;
+use App\Library\Models\RiskRuleSet;
 use App\Library\Models\Source;
 use App\Library\Models\Standard;
 use Carbon\CarbonImmutable;
@@ -26,14 +27,14 @@ final class LibraryProjector implements Projector
 
     public function tables(): array
     {
-        return ['families', 'joints', 'variants', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'general_tables', 'permits'];
+        return ['families', 'joints', 'variants', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'risk_rules', 'general_tables', 'permits'];
     }
 
     public function types(): array
     {
         return [
             'family_extended', 'serial_rules_set', 'joints_rest_set', 'joints_carried_set', 'procedure_added', 'source_kept', 'source_paper_kept', 'revision_drafted', 'revision_submitted', 'revision_returned', 'revision_approved', 'revision_withdrawn',
-            'picture_kept', 'standard_asked', 'standard_approved', 'general_table_asked', 'general_table_approved', 'general_table_withdrawn', 'permit_asked', 'permit_approved', 'permit_closed',
+            'picture_kept', 'standard_asked', 'standard_approved', 'risk_rules_asked', 'risk_rules_approved', 'general_table_asked', 'general_table_approved', 'general_table_withdrawn', 'permit_asked', 'permit_approved', 'permit_closed',
         ];
     }
 
@@ -62,6 +63,7 @@ final class LibraryProjector implements Projector
             'revision_withdrawn' => $this->revision($entry, ['state' => RevisionState::Withdrawn->value, 'remark' => $entry->text('data.reason'), 'superseded_at' => self::sql($entry->receivedAt())]),
             'standard_asked' => Standard::query()->create(['id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person()] + self::texts($entry, ['code', 'quantity', 'tool', 'risk_class', 'tolerance', 'source'])),
             'standard_approved' => Standard::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry)),
+            'risk_rules_asked', 'risk_rules_approved' => $this->risks($entry),
             'general_table_asked' => GeneralTableRow::query()->create([
                 'id' => $entry->streamId(), 'state' => 'asked', 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt(), 'rows' => self::rows($entry), 'although' => (string) $entry->optional('data.although'),
             ] + self::texts($entry, ['code', 'source', 'condition', 'tolerance'])),
@@ -129,6 +131,22 @@ final class LibraryProjector implements Projector
         $this->revision($entry, [
             'state' => RevisionState::Approved->value, 'plan_hash' => $entry->text('plan_hash'), 'by_table' => (string) $entry->optional('data.by_table'),
         ] + ['approved_by' => $entry->optional('data.table_signed_by') ?? $entry->person()] + self::signed($entry));
+    }
+
+    private function risks(Entry $entry): void
+    {
+        $asked = $entry->type() === 'risk_rules_asked';
+        RiskRuleSet::query()->where('state', $asked ? 'asked' : 'approved')->update(['state' => $asked ? 'dropped' : 'replaced']);
+        if (! $asked) {
+            RiskRuleSet::query()->whereKey($entry->streamId())->update(['state' => 'approved'] + self::signed($entry));
+
+            return;
+        }
+        $rules = [];
+        foreach ((array) data_get($entry->body, 'data.classes') as $one) {
+            $rules[(string) data_get($one, 'class')] = ['least' => (string) data_get($one, 'least'), 'watched' => data_get($one, 'watched') === true, 'second_look' => data_get($one, 'second_look') === true];
+        }
+        RiskRuleSet::query()->create(['id' => $entry->streamId(), 'state' => 'asked', 'rules' => $rules, 'why' => $entry->text('data.why'), 'asked_by' => $entry->person(), 'asked_at' => $entry->receivedAt()]);
     }
 
     private function permit(Entry $entry): void

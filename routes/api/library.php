@@ -17,6 +17,7 @@ use App\Library\Http\PictureController;
 use App\Library\Http\ProcedureController;
 use App\Library\Http\RevisionController;
 use App\Library\Http\RevisionDecisionController;
+use App\Library\Http\RiskRulesController;
 use App\Library\Http\SequenceController;
 use App\Library\Http\SourceController;
 use App\Library\Http\SourcePaperController;
@@ -76,6 +77,10 @@ Route::middleware('desk')->group(function () use ($read, $write, $sign): void {
     Route::post('library/general-tables/{table}/withdraw', [GeneralTableController::class, 'withdraw'])->middleware($sign);
     Route::post('library/standards', [StandardController::class, 'store'])->middleware($write);
     Route::post('library/standards/{standard}/approve', [StandardController::class, 'approve'])->middleware($sign);
+
+    Route::get('library/risk-rules', [RiskRulesController::class, 'show'])->middleware($read);
+    Route::post('library/risk-rules', [RiskRulesController::class, 'store'])->middleware($write);
+    Route::post('library/risk-rules/{rules}/approve', [RiskRulesController::class, 'approve'])->middleware($sign);
 
     Route::get('library/permits', [PermitController::class, 'index'])->middleware($read);
     Route::post('library/permits', [PermitController::class, 'store'])->middleware($write);

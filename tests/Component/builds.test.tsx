@@ -78,7 +78,10 @@ test('who only reads is offered nothing to change, on the stands and on an engin
   unmount();
 
   page(
-    { ...BUILD, joints: [{ ...JOINT, hardware: null, revision: null, options: [...JOINT.options, { procedure: 'p2', option: 'stud kit', letter: 'A', variant: null }] }] },
+    {
+      ...BUILD,
+      joints: [{ ...JOINT, hardware: null, revision: null, options: [...JOINT.options, { procedure: 'p2', option: 'stud kit', letter: 'A', variant: null }] }],
+    },
     atDesk(['read-builds']),
   );
   await screen.findByText('One of: stock bolts, stud kit. Nobody has said which.');
@@ -87,7 +90,12 @@ test('who only reads is offered nothing to change, on the stands and on an engin
 
 test('where several kits are approved one is chosen before anything is given out, and a refusal is said beside it', async () => {
   let taken = false;
-  const unsaid: JointOnStand = { ...JOINT, hardware: null, revision: null, options: [...JOINT.options, { procedure: 'p2', option: 'stud kit', letter: 'A', variant: null }] };
+  const unsaid: JointOnStand = {
+    ...JOINT,
+    hardware: null,
+    revision: null,
+    options: [...JOINT.options, { procedure: 'p2', option: 'stud kit', letter: 'A', variant: null }],
+  };
   const asked = page({ ...BUILD, joints: [unsaid] }, lead(), {
     'POST builds/b1/joints/j1/hardware': () => (taken ? {} : refused(409, 'run-begun', 'Main caps of QN2-41-0001 was given out with its hardware.')),
   });

@@ -14,6 +14,7 @@ use App\Ledger\Recorder;
 use App\Library\Actions\AddFamily;
 use App\Library\Actions\ApproveRevision;
 use App\Library\Actions\GrantPermit;
+use App\Library\Actions\SetRiskRules;
 use App\Library\Actions\SetStandard;
 use App\Library\Actions\SubmitRevision;
 use App\Library\Actions\TurnDownRevision;
@@ -55,11 +56,25 @@ trait BusyDay
             $id = $standards->ask(['code' => $code, 'quantity' => 'torque', 'tool' => '', 'risk_class' => 'A', 'tolerance' => '4 %', 'source' => 'FW-09'], $lead);
             $signed && $standards->approve($id, $approver, $approver->displayName());
         }
+        $this->risks();
         $this->permits();
         $this->stops($new);
         app(NameDeputy::class)($this->world->person('1042'), ['classes' => ['B'], 'from_time' => '14:00', 'until_time' => '22:00', 'first_day' => '2026-06-01', 'last_day' => '2026-12-31'], $lead);
         app(AcknowledgeNotice::class)(Notice::query()->firstOrFail()->id, $lead);
         $this->withoutProcedure();
+    }
+
+    /** Rules of the classes: dropped, replaced, in force, asked for. */
+    private function risks(): void
+    {
+        $set = app(SetRiskRules::class);
+        [$lead, $approver] = [$this->world->person('lead'), $this->world->person('approver')];
+        $rules = fn (string $b): array => array_map(fn (array $r): array => ['least' => $r[0], 'watched' => false, 'second_look' => $r[1]], ['A' => ['one_by_one', true], 'B' => [$b, true], 'C' => ['as_round', false]]);
+        $set->ask($rules('one_by_one'), 'A typing error', $lead);
+        foreach (['as_round' => 'Two look', 'one_by_one' => 'Bolt by bolt'] as $least => $why) {
+            $set->approve($set->ask($rules($least), $why, $lead), $approver, $approver->displayName());
+        }
+        $set->ask($rules('as_round'), 'Back again', $lead);
     }
 
     /** A tool that came in, went out, was changed, checked, dropped, sent away, found wrong; its case; a lot, a standard that was wrong, rules of the shop's own. */

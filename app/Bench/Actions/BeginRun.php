@@ -13,12 +13,14 @@ use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
+use App\Library\Queries\RiskRulesInForce;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\StopsInForce;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
+use Tekkal\Core\Document\Purpose;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Plan\Plan;
 use Tekkal\Core\Plan\Step;
@@ -65,7 +67,7 @@ final readonly class BeginRun
             new RunContext($run, $plan, new RunFold($plan), $document),
             ['assignment' => $assignment->id],
             ['revision' => $assignment->revision],
-            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass, BroughtAlong::to($subject, $assignment, $plan))),
+            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass, BroughtAlong::to($subject, $assignment, $plan), RiskRulesInForce::rules()->for($revision->riskClass)->secondLook && $revision->purpose === Purpose::Tightening)),
         ];
     }
 

@@ -15,6 +15,7 @@ use App\Library\Queries\MapSketch;
 use App\Library\Queries\Permits;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionSheet;
+use App\Library\Queries\RiskRulesInForce;
 use App\People\Models\Person;
 use App\People\Shop;
 use App\Record\Models\Run;
@@ -60,7 +61,7 @@ final class PaperJobCard
             'permits' => Permits::coveringRun(RevisionStatus::query()->findOrFail($card->revision)->procedure, $subject->serial, $card->printed_at, (string) $card->run),
             'map' => Pdf::picture($map->svg(), 'image/svg+xml'), 'map_width' => $map->widthWithin(88, 62), 'qr' => QrCode::of(self::SCAN.$card->number),
             'before' => $card->at_seq === 0 ? $paper->before() : [], 'sections' => self::sections($paper, $revision, $document),
-            'two' => $revision->riskClass === 'A', 'cautions' => $document['cautions'] ?? [],
+            'two' => RiskRulesInForce::rules()->for($revision->riskClass)->secondLook, 'cautions' => $document['cautions'] ?? [],
             'printed' => $card->printed_at->setTimezone(Shop::here()->timeZone)->format('j M Y, H:i'), 'by' => Person::query()->find($card->printed_by)?->displayName(),
         ];
     }

@@ -29,6 +29,7 @@ final class ApprovalBlockers
 
         return [
             ...Wanting::blockers($revision, $document),
+            ...array_map(fn (Wanting $w): string => $w->sentence(), Wanting::short($revision, $document, RiskRulesInForce::rules())),
             ...self::papers($revision),
             ...self::pictures($document),
             ...array_values(array_map(fn (Challenge $c): string => 'A doubt has no answer: '.$c->sentence, $open)),

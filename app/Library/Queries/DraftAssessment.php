@@ -70,7 +70,7 @@ final readonly class DraftAssessment
     {
         return [
             'problems' => array_map(fn (Problem $p): array => get_object_vars(Wanting::of($this->written, $p)), $this->problems),
-            'not_approvable' => $this->revision === null ? [] : array_map(get_object_vars(...), Wanting::blocking($this->revision, $this->written)),
+            'not_approvable' => $this->revision === null ? [] : array_map(get_object_vars(...), [...Wanting::blocking($this->revision, $this->written), ...Wanting::short($this->revision, $this->written, RiskRulesInForce::rules())]),
             'line' => $this->revision?->tighteningLine()->typeset() ?? '',
             'rounds' => $this->revision?->tighteningLine()->rounds() ?? [],
             'sheet' => $this->revision === null ? null : (new RevisionSheet($this->revision, $this->document))->toArray(),

@@ -76,6 +76,49 @@ final readonly class Wanting
     }
 
     /**
+     * Where it allows less than the shop wants of its risk class.
+     *
+     * @param  array<mixed>  $document  the one the revision was read from
+     * @return list<self>
+     */
+    public static function short(Revision $revision, array $document, RiskRules $rules): array
+    {
+        $short = [];
+        foreach ($rules->fallsShort($revision) as $stage => $why) {
+            $pointer = self::pointerTo($document, (string) $stage);
+            array_push($short, ...array_map(fn (string $says): self => self::at($document, $pointer, $says), $why));
+        }
+
+        return $short;
+    }
+
+    /** @param  array<mixed>  $document */
+    private static function pointerTo(array $document, string $stage): string
+    {
+        foreach (self::items($document) as $i => $block) {
+            if (($block['key'] ?? null) === $stage) {
+                return "/stages/$i";
+            }
+            foreach (self::items($block) as $j => $within) {
+                if (($within['key'] ?? null) === $stage) {
+                    return "/stages/$i/stages/$j";
+                }
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * @param  array<mixed>  $of
+     * @return array<array<mixed>>
+     */
+    private static function items(array $of): array
+    {
+        return array_filter(is_array($of['stages'] ?? null) ? $of['stages'] : [], is_array(...));
+    }
+
+    /**
      * The same as sentences.
      *
      * @param  array<mixed>  $document  the one the revision was read from

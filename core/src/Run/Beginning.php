@@ -12,8 +12,9 @@ final readonly class Beginning
      * @param  array<string, string>  $stamped  what teardown had read at the steps that read it again
      * @param  string|null  $riskClass  how much hangs on the joint
      * @param  list<Thing>  $brought  fasteners and threads that have had tightenings before this run
+     * @param  bool  $seenByTwo  does the shop want a second person to look at the end, though the class does not ask for it as it comes?
      */
-    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null, public array $brought = [])
+    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null, public array $brought = [], public bool $seenByTwo = false)
     {
     }
 }

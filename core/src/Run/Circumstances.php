@@ -163,7 +163,7 @@ final readonly class Circumstances
         foreach ($around->beginning->windowOf as $at => $source) {
             $this->emission->emit(new FactIs((string) $at, ResultBook::WINDOW_OF, $source));
         }
-        $this->emission->emit(...$this->run->looks->ofClass($around->beginning->riskClass));
+        $this->emission->emit(...$this->run->looks->begun($around->beginning));
         foreach ($around->beginning->stamped as $step => $reads) {
             $this->emission->emit(new FactIs((string) $step, StepBook::STAMPED, $reads));
         }

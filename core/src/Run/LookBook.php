@@ -23,6 +23,9 @@ final readonly class LookBook
     /** The fact of the joint that says how much hangs on it. */
     public const RISK = 'risk_class';
 
+    /** The fact of the joint that the shop's own rules want a second person to look at the end. */
+    public const BY_TWO = 'seen_by_two';
+
     private const WHOLE = 'joint';
 
     /** After VDI/VDE 2862, wording from memory: danger to life and limb. */
@@ -41,7 +44,7 @@ final readonly class LookBook
     /** @return list<string> the furthest step of each position that a second person has not seen yet, in the order of the plan; empty where one is enough */
     public function unseen(): array
     {
-        return $this->state->factAt(self::WHOLE, self::RISK) !== self::SEEN_BY_TWO ? []
+        return ! $this->isForTwo() ? []
             : array_values(array_filter($this->furthest(), fn (string $id): bool => $this->state->factAt($id, StepBook::SECOND_LOOK) === null));
     }
 
@@ -58,10 +61,25 @@ final readonly class LookBook
         return new FactIs(self::WHOLE, self::FINAL, $by);
     }
 
-    /** @return list<Effect> */
-    public function ofClass(?string $risk): array
+    /** Is it a joint at whose heads somebody else looks as well? */
+    public function isForTwo(): bool
     {
-        return $risk === null ? [] : [new FactIs(self::WHOLE, self::RISK, $risk)];
+        return $this->riskClass() === self::SEEN_BY_TWO || $this->state->factAt(self::WHOLE, self::BY_TWO) !== null;
+    }
+
+    /** Null in runs that began before it was told. */
+    public function riskClass(): ?string
+    {
+        return $this->state->factAt(self::WHOLE, self::RISK);
+    }
+
+    /** @return list<Effect> */
+    public function begun(Beginning $beginning): array
+    {
+        return array_values(array_filter([
+            $beginning->riskClass === null ? null : new FactIs(self::WHOLE, self::RISK, $beginning->riskClass),
+            $beginning->seenByTwo ? new FactIs(self::WHOLE, self::BY_TWO, 'yes') : null,
+        ]));
     }
 
     /** @return list<string> */

@@ -195,7 +195,7 @@ final class RunFold
 
         return [
             ...($this->looks->isWanting() ? ['Nobody has compared the heads with the picture since the last of them was done.'] : []),
-            ...($unseen === [] ? [] : [sprintf('This joint is of class A: no second person has looked at %s.', $this->names->places(array_map(fn (string $id): string => $this->plan->step($id)->position, $unseen)))]),
+            ...($unseen === [] ? [] : [sprintf('This joint is of class %s: no second person has looked at %s.', $this->looks->riskClass(), $this->names->places(array_map(fn (string $id): string => $this->plan->step($id)->position, $unseen)))]),
         ];
     }
 

@@ -101,14 +101,25 @@ final class FinalLookTest extends TestCase
         self::assertSame(['finish'], $bench->ways());
     }
 
+    public function test_a_shop_that_wants_two_to_look_at_its_class_b_has_two(): void
+    {
+        $bench = self::done('B', true);
+        $bench->does('final_look');
+
+        self::assertSame(['second_look joint'], $bench->ways());
+        self::assertContains('This joint is of class B: no second person has looked at 1 and 2.', $bench->fold->whyNotFinish());
+        $bench->does('second_look', ['steps' => $bench->fold->looks->unseen(), 'finds' => 'as_recorded'], 'cy');
+        self::assertSame(['finish'], $bench->ways());
+    }
+
     /** Two nuts, both tight; the class is told when the run begins. */
-    private static function done(?string $class = null): Bench
+    private static function done(?string $class = null, bool $byTwo = false): Bench
     {
         $bench = new Bench('13-prevailing-added');
         if ($class !== null) {
             $fold = $bench->fold;
             $fold->state->begin($bench->stamp(), $fold->state->seq());
-            array_map($fold->state->apply(...), $fold->looks->ofClass($class));
+            array_map($fold->state->apply(...), $fold->looks->begun(new Beginning(riskClass: $class, seenByTwo: $byTwo)));
         }
         foreach (['n1', 'n2'] as $nut) {
             $bench->reads("run_down:$nut:1", '2 lbf·ft');

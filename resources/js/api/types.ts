@@ -2622,6 +2622,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/risk-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the shop wants of each risk class, what is asked for, and which procedures allow less */
+        get: operations["library.riskRules"];
+        put?: never;
+        /** Asks for rules of the risk classes */
+        post: operations["library.askRiskRules"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/risk-rules/{rules}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs the rules of the risk classes */
+        post: operations["library.approveRiskRules"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/library/permits": {
         parameters: {
             query?: never;
@@ -5756,6 +5791,43 @@ export interface components {
             /** Format: date-time */
             approved_at: string | null;
         };
+        /** @enum {string} */
+        LeastEvidence: "measured" | "one_by_one" | "as_round";
+        ClassRule: {
+            /** @enum {string} */
+            class: "A" | "B" | "C";
+            least: components["schemas"]["LeastEvidence"];
+            least_words: string;
+            watched: boolean;
+            second_look: boolean;
+        };
+        RiskRuleSet: {
+            /** Format: uuid */
+            id: string;
+            why: string;
+            signature: string | null;
+            rules: components["schemas"]["ClassRule"][];
+            asked_by: string | null;
+            asked_by_me: boolean;
+            /** Format: date-time */
+            asked_at: string;
+            /** Format: date-time */
+            approved_at: string | null;
+        };
+        FallsShort: {
+            /** Format: uuid */
+            revision: string;
+            title: string;
+            letter: string;
+            why: string;
+        };
+        RiskRules: {
+            rules: components["schemas"]["ClassRule"][];
+            set: components["schemas"]["RiskRuleSet"] | null;
+            asked: components["schemas"]["RiskRuleSet"] | null;
+            fall_short: components["schemas"]["FallsShort"][];
+            would_fall_short: components["schemas"]["FallsShort"][];
+        };
         ConflictRow: {
             /** Format: uuid */
             procedure: string;
@@ -6355,6 +6427,11 @@ export type JudgedOrder = components['schemas']['JudgedOrder'];
 export type Source = components['schemas']['Source'];
 export type GeneralTable = components['schemas']['GeneralTable'];
 export type Standard = components['schemas']['Standard'];
+export type LeastEvidence = components['schemas']['LeastEvidence'];
+export type ClassRule = components['schemas']['ClassRule'];
+export type RiskRuleSet = components['schemas']['RiskRuleSet'];
+export type FallsShort = components['schemas']['FallsShort'];
+export type RiskRules = components['schemas']['RiskRules'];
 export type ConflictRow = components['schemas']['ConflictRow'];
 export type ImportSheet = components['schemas']['ImportSheet'];
 export type JointEstimate = components['schemas']['JointEstimate'];
@@ -11329,6 +11406,98 @@ export interface operations {
         };
         responses: {
             /** @description Signs a window standard */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.riskRules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The rules of the risk classes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RiskRules"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.askRiskRules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    rules: {
+                        /** @enum {string} */
+                        class: "A" | "B" | "C";
+                        least: components["schemas"]["LeastEvidence"];
+                        watched: boolean;
+                        second_look: boolean;
+                    }[];
+                    why: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Asked for */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.approveRiskRules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rules: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description They are in force */
             204: {
                 headers: {
                     [name: string]: unknown;

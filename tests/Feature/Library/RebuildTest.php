@@ -26,7 +26,7 @@ final class RebuildTest extends CommittedTestCase
         $this->travelTo('2026-06-15 09:30:00');
     }
 
-    private const TABLES = ['people', 'person_roles', 'customers', 'families', 'joints', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'permits', 'notices', 'notice_receipts', 'assignments', 'deputies', 'job_cards', 'stops', 'stop_seen', 'handovers', 'handed_engines', 'runs', 'general_tables', 'told_joints', 'asked_values', 'fittings', 'subjects'];
+    private const TABLES = ['people', 'person_roles', 'customers', 'families', 'joints', 'procedures', 'sources', 'revision_states', 'revision_authors', 'standards', 'permits', 'notices', 'notice_receipts', 'assignments', 'deputies', 'job_cards', 'stops', 'stop_seen', 'handovers', 'handed_engines', 'runs', 'general_tables', 'risk_rules', 'told_joints', 'asked_values', 'fittings', 'subjects'];
 
     public function test_everything_that_is_decided_at_a_desk_is_told_by_its_entries_again(): void
     {

@@ -7,6 +7,7 @@ import { Empty, Loaded } from '@/ui/states';
 import { PaperPanel } from '../PaperPanel';
 import { SignPanel } from '@/ui/SignPanel';
 import { TableHead } from '@/ui/TableHead';
+import { RiskRulesSection } from '../RiskRulesSection';
 import { SourcePanel } from '../SourcePanel';
 import { StandardPanel } from '../StandardPanel';
 import { StandardTable } from '../StandardTable';
@@ -30,10 +31,9 @@ export function Sources() {
           <>
             <Heading text="Sources" verb={write ? 'Put a source on record' : null} onAct={() => setOpen({ what: 'source', source: null })} />
             <SourceTable sources={sources} write={write} onOpen={setOpen} />
-            <div className="mt-9">
-              <Heading text="Window standards" verb={write ? 'Ask for a standard' : null} onAct={() => setOpen({ what: 'standard' })} />
-            </div>
+            <Heading text="Window standards" lower verb={write ? 'Ask for a standard' : null} onAct={() => setOpen({ what: 'standard' })} />
             <StandardTable standards={standards} sign={may('approve-procedures')} onSign={(standard) => setOpen({ what: 'sign', standard })} />
+            <RiskRulesSection />
             {open?.what === 'source' && <SourcePanel source={open.source} onClose={close} />}
             {open?.what === 'paper' && <PaperPanel source={open.source} onClose={close} />}
             {open?.what === 'standard' && <StandardPanel sources={sources} onClose={close} />}
@@ -57,10 +57,13 @@ export function Sources() {
   );
 }
 
-function Heading({ text, verb, onAct }: { text: string; verb: string | null; onAct: () => void }) {
+type HeadingProps = { text: string; lower?: boolean; verb: string | null; onAct: () => void };
+
+function Heading({ text, lower = false, verb, onAct }: HeadingProps) {
+  const Level = lower ? 'h2' : 'h1';
   return (
-    <div className="flex items-center justify-between">
-      <h1 className="text-2xl">{text}</h1>
+    <div className={`flex items-center justify-between ${lower ? 'mt-9' : ''}`}>
+      <Level className="text-2xl">{text}</Level>
       {verb !== null && (
         <Button small onClick={onAct}>
           {verb}

@@ -35,10 +35,6 @@ export function WindowForm() {
       <Asked />
       <WindowTable values={values} onChange={put} />
       <PaperFields {...paper} />
-      <p className="mt-4 text-soft">
-        <b className="font-semibold text-ink">Risk classes as they come:</b> A, the loading round bolt by bolt and a second look at the end; B, bolt by bolt or
-        by the round; C, a round may be attested as a whole.
-      </p>
       <Refusal of={keep} className="mt-2" />
       <Button look="main" type="submit" className="mt-4" disabled={Object.values(values).every((value) => value.trim() === '') || keep.isPending}>
         Ask for them

@@ -3,6 +3,7 @@ import { ButtonLink } from '@/ui/ButtonLink';
 import { EnrolForm } from '../screens/Benches';
 import { FamilyForm } from './FamilyForm';
 import { PeopleStep } from './PeopleStep';
+import { RiskClasses } from './RiskClasses';
 import { ToolsStep } from './ToolsStep';
 import { WindowForm } from './WindowForm';
 
@@ -23,7 +24,12 @@ export const STEP_BODIES: Record<string, Body | undefined> = {
   windows: {
     title: 'How close is close enough?',
     lead: 'Makers mostly print a bare “80°” or “60 lbf·ft”. The window around it is then your shop’s word. Say it once, with the paper it stands in; until an approver signs it, nothing can be approved with it.',
-    form: <WindowForm />,
+    form: (
+      <>
+        <WindowForm />
+        <RiskClasses />
+      </>
+    ),
   },
   families: {
     title: 'Engine families',
