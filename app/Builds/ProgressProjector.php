@@ -15,6 +15,8 @@ use Tekkal\Core\Run\Event\EventTypes;
 use Tekkal\Core\Run\Progress;
 use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\StateCodec;
+use Tekkal\Core\Schedule\Method;
+use Tekkal\Core\Schedule\Methods;
 
 /** How far each run is, for boards, hooks and lists, and its state each twenty entries, so that nothing long is folded to know it. */
 final readonly class ProgressProjector implements Projector
@@ -28,7 +30,7 @@ final readonly class ProgressProjector implements Projector
     /** "Next" is advice by the rules of the day, and what is kept is kept each so often: with another version, other rows. */
     public function version(): string
     {
-        return '3 '.RunFold::VERSION.' '.StateCodec::VERSION.' '.RunFolds::EACH;
+        return '4 '.RunFold::VERSION.' '.StateCodec::VERSION.' '.RunFolds::EACH;
     }
 
     public function tables(): array
@@ -83,6 +85,7 @@ final readonly class ProgressProjector implements Projector
             'run' => $run, 'seq' => $seq, 'done' => $progress['done'], 'all_steps' => $progress['all'], 'finished' => $progress['finished'],
             'stopped' => $progress['stopped'], 'phase' => $fold->state->run()->is->value, 'next' => $progress['next'], 'why' => $progress['why'],
             'rounds' => CanonicalJson::encode($progress['rounds']), 'marks' => CanonicalJson::encode($progress['marks']), 'metal' => CanonicalJson::encode((new Metal($fold))->toArray()),
+            'supervised' => $fold->supervision->signedBy() === null || ! $progress['finished'] ? null : implode(',', array_map(fn (Method $m): string => $m->value, Methods::of($fold->plan))),
         ];
     }
 }

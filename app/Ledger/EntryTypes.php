@@ -40,7 +40,7 @@ final class EntryTypes
         'procedure_given' => ['subject'], 'procedure_handed' => ['subject'], 'procedure_moved' => ['subject'], 'procedure_taken_back' => ['subject'],
         'record_restored' => ['instance'],
         'revision_approved' => ['revision'], 'revision_drafted' => ['revision'], 'revision_returned' => ['revision'], 'revision_submitted' => ['revision'], 'revision_withdrawn' => ['revision'],
-        'shift_given' => ['person'], 'shift_handed_over' => ['device'], 'shifts_set' => ['shop'], 'shop_set' => ['shop'],
+        'shift_given' => ['person'], 'shift_handed_over' => ['device'], 'shifts_set' => ['shop'], 'shop_set' => ['shop'], 'skills_decide_set' => ['shop'],
         'skill_ended' => ['person'], 'skill_signed' => ['person'],
         'sitting_begun' => ['device'], 'sitting_ended' => ['device'], 'sitting_resumed' => ['device'],
         'stop_kept' => ['stop'], 'stop_lift_asked' => ['stop'], 'stop_lifted' => ['stop'], 'stop_seen' => ['stop'], 'work_stopped' => ['stop'],

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\People\Models\Person;
+use App\People\Models\Skill;
 use App\People\Queries\SkillBoard;
 use App\People\Queries\StepsLeft;
 use App\Shared\Contracts\Need;
 use App\Shared\Contracts\NeedsMe;
 use App\Shared\Contracts\Urgency;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -47,7 +49,23 @@ final readonly class PeopleNeeds implements NeedsMe
         $skills = $this->board->current();
         $people = Person::query()->whereKey($skills->pluck('person')->unique()->all())->get();
 
-        return array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $this->board->summary($people, $skills));
+        return [...$this->learnt($skills, $people), ...array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $this->board->summary($people, $skills))];
+    }
+
+    /**
+     * @param  Collection<int, Skill>  $skills
+     * @param  Collection<int, Person>  $people
+     * @return list<Need> who has all the supervised builds that were asked for
+     */
+    private function learnt(Collection $skills, Collection $people): array
+    {
+        $recorded = $this->board->recorded($skills);
+        $done = $skills->filter(fn (Skill $s): bool => $s->earned === Skill::LEARNING && count($s->builds) + count($recorded[$s->id] ?? []) >= $s->wanted);
+
+        return array_values($done->map(fn (Skill $s): Need => new Need(
+            Urgency::Next, sprintf('%s has done the supervised builds for %s on %s', $people->firstWhere('id', $s->person)?->displayName() ?? 'Somebody', $s->method->words(), $s->family),
+            implode(', ', [...$s->builds, ...$recorded[$s->id] ?? []]).'. Until somebody signs they go on under a supervisor.', 'Sign it', '/people?person='.$s->person,
+        ))->all());
     }
 
     /** @return list<Need> */

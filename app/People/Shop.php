@@ -13,7 +13,7 @@ use Tekkal\Core\Unit\AngleUnit;
 use Tekkal\Core\Unit\Kind;
 
 /**
- * The shop, as it has set itself: name, time zone, units, shifts. What it has not said yet is as its instance was made.
+ * The shop, as it has set itself: name, time zone, units, shifts, whether skills decide. What it has not said yet is as its instance was made.
  * Read once for a request, when it is first asked for.
  */
 final readonly class Shop
@@ -25,13 +25,17 @@ final readonly class Shop
 
     public const LENGTH_UNITS = ['mm', 'in'];
 
-    /** @param  list<Shift>  $shifts */
+    /**
+     * @param  list<Shift>  $shifts
+     * @param  bool  $skillsDecide  does what is signed of somebody decide what they may begin? Else it is told only
+     */
     private function __construct(
         public string $name,
         public string $timeZone,
         public string $torqueUnit,
         public string $lengthUnit,
         public array $shifts,
+        public bool $skillsDecide,
     ) {
     }
 
@@ -44,12 +48,12 @@ final readonly class Shop
     public static function read(): self
     {
         $set = [];
-        foreach (DB::table('shop_settings')->whereIn('key', ['shop', 'shifts'])->pluck('value', 'key') as $key => $value) {
+        foreach (DB::table('shop_settings')->whereIn('key', ['shop', 'shifts', 'skills'])->pluck('value', 'key') as $key => $value) {
             $set[(string) $key] = (array) json_decode((string) $value, true, flags: JSON_THROW_ON_ERROR);
         }
         $shop = ($set['shop'] ?? []) + ['name' => config('shop.name'), 'time_zone' => config('shop.time_zone'), 'torque_unit' => 'N.m', 'length_unit' => 'mm'];
 
-        return new self($shop['name'], $shop['time_zone'], $shop['torque_unit'], $shop['length_unit'], array_map(fn (array $s): Shift => Shift::of($s['name'], $s['from'], $s['to']), array_values($set['shifts'] ?? [])));
+        return new self($shop['name'], $shop['time_zone'], $shop['torque_unit'], $shop['length_unit'], array_map(fn (array $s): Shift => Shift::of($s['name'], $s['from'], $s['to']), array_values($set['shifts'] ?? [])), ($set['skills']['decide'] ?? false) === true);
     }
 
     /** The code of the unit in which a form for this quantity begins. */

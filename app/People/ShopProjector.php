@@ -25,7 +25,7 @@ final class ShopProjector implements Projector
 
     public function types(): array
     {
-        return ['shop_set', 'shifts_set', 'first_step_put', 'skill_signed', 'skill_ended', 'absence_entered', 'absence_cancelled', 'person_left'];
+        return ['shop_set', 'shifts_set', 'skills_decide_set', 'first_step_put', 'skill_signed', 'skill_ended', 'absence_entered', 'absence_cancelled', 'person_left'];
     }
 
     public function project(array $entries): void
@@ -39,6 +39,7 @@ final class ShopProjector implements Projector
         match ($entry->type()) {
             'shop_set' => $this->put('shop', $entry, array_map($entry->text(...), ['name' => 'data.name', 'time_zone' => 'data.time_zone', 'torque_unit' => 'data.torque_unit', 'length_unit' => 'data.length_unit'])),
             'shifts_set' => $this->put('shifts', $entry, self::shifts($entry)),
+            'skills_decide_set' => $this->put('skills', $entry, ['decide' => data_get($entry->body, 'data.decide') === true]),
             'first_step_put' => $this->put('step/'.$entry->text('data.step'), $entry, [$entry->text('data.as')]),
             'skill_signed' => $this->signed($entry),
             'skill_ended' => Skill::query()->whereKey($entry->text('data.skill'))->update(['ended_at' => $at]),

@@ -20,6 +20,7 @@ use App\Builds\BuildsProjector;
 use App\Builds\MoveAssignments;
 use App\Builds\Policies\SubjectPolicy;
 use App\Builds\ProgressProjector;
+use App\Builds\Queries\SupervisedRuns;
 use App\Builds\RunFolds;
 use App\Builds\ToolNeeds;
 use App\Builds\WorkInHand;
@@ -56,6 +57,7 @@ use App\People\Ability;
 use App\People\Actions\LetGo;
 use App\People\Contracts\FamilyNames;
 use App\People\Contracts\HeldBy;
+use App\People\Contracts\SupervisedBuilds;
 use App\People\Http\PresentPeople;
 use App\People\Models\Person;
 use App\People\OldTries;
@@ -128,6 +130,7 @@ final class AppServiceProvider extends ServiceProvider
     private function people(): void
     {
         $this->app->bind(FamilyNames::class, LibraryFamilies::class);
+        $this->app->bind(SupervisedBuilds::class, SupervisedRuns::class);
         $this->app->tag([WorkInHand::class, ToolsInHand::class, DraftsInHand::class, OwnHands::class], HeldBy::class);
         $this->app->when(LetGo::class)->needs('$areas')->giveTagged(HeldBy::class);
         $this->app->tag([PeopleFirstSteps::class, LibraryFirstSteps::class, CribFirstSteps::class], FirstSteps::class);

@@ -17,6 +17,7 @@ use App\Bench\Http\RunController;
 use App\Bench\Http\SecondPersonController;
 use App\Bench\Http\StopController;
 use App\Bench\Http\StopLiftController;
+use App\Bench\Http\SupervisorController;
 use App\Bench\Http\WithdrawalController;
 use App\Crib\Http\ToolAtBenchController;
 use App\People\Ability;
@@ -33,6 +34,8 @@ Route::prefix('bench')->middleware(['device', 'bench'])->group(function (): void
     Route::post('runs/{run}/withdrawals', [WithdrawalController::class, 'store'])->can(Ability::WorkAtBench->value);
     Route::get('plans/{plan}', PlanController::class)->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/partner', [SecondPersonController::class, 'join'])->can(Ability::WorkAtBench->value);
+    Route::post('runs/{run}/supervisor', [SupervisorController::class, 'join'])->can(Ability::WorkAtBench->value);
+    Route::post('runs/{run}/supervisor/sign', [SupervisorController::class, 'sign'])->can(Ability::WorkAtBench->value);
     Route::post('runs/{run}/looks', [SecondPersonController::class, 'look'])->can(Ability::WorkAtBench->value);
     Route::get('runs/{run}/mishaps', [MishapController::class, 'index'])->can(Ability::WorkAtBench->value);
     Route::get('runs/{run}/mishaps/{mishap}', [MishapController::class, 'show'])->can(Ability::WorkAtBench->value);

@@ -63,6 +63,7 @@ Route::middleware('desk')->can(Ability::SetShop->value)->group(function (): void
     Route::get('shop', [ShopController::class, 'show']);
     Route::post('shop', [ShopController::class, 'store']);
     Route::post('shop/shifts', [ShopController::class, 'shifts']);
+    Route::post('shop/skills', [ShopController::class, 'skills']);
     Route::get('first-steps', [ShopController::class, 'steps']);
     Route::post('first-steps/{step}', [ShopController::class, 'step']);
 });

@@ -83,7 +83,7 @@ export const SHEET: RunSheet = {
   time: null,
   left: null,
   card: null,
-  holder: { person: 'p1', person_name: 'Assembler', device: 'bench-1', device_name: 'Bench 1', partner_name: null, heard_at: null },
+  holder: { person: 'p1', person_name: 'Assembler', device: 'bench-1', device_name: 'Bench 1', partner_name: null, supervisor_name: null, heard_at: null },
   stops: 0,
   engine: [],
   last_seq: 7,

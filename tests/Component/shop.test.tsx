@@ -100,7 +100,17 @@ test('where nobody answers Today says so and offers to try again', async () => {
   expect(screen.getByRole('button', { name: 'Try again' })).toBeTruthy();
 });
 
-const SHEET: PeopleAndBenches = { people: [], summary: [], alone: [], families: [], shifts: [], customers: [], deputies: [], devices: [] };
+const SHEET: PeopleAndBenches = {
+  people: [],
+  summary: [],
+  alone: [],
+  families: [],
+  shifts: [],
+  customers: [],
+  deputies: [],
+  devices: [],
+  skills_decide: false,
+};
 const person = (name: string, more: Partial<PeopleAndBenches['people'][number]> = {}): PeopleAndBenches['people'][number] => ({
   id: name,
   name,

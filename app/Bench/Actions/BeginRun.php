@@ -11,9 +11,11 @@ use App\Bench\Queries\BroughtAlong;
 use App\Bench\Queries\StampsOfTeardown;
 use App\Bench\RunContext;
 use App\Builds\Models\Assignment;
+use App\Builds\Queries\Learnt;
 use App\Library\Models\StoredRevision;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RiskRulesInForce;
+use App\People\Models\Person;
 use App\Record\BuildState;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
@@ -58,6 +60,8 @@ final readonly class BeginRun
         // What stands on a card has been done.
         $card === null ? StopsInForce::here()->refuse($assignment->revision) : null;
 
+        // Whoever types in a card need not be who did it.
+        $supervised = $card === null ? Learnt::underSupervisor(Person::query()->findOrFail($command->person), $subject->id, $assignment->plan_hash) : null;
         $document = StoredRevision::query()->findOrFail($assignment->revision)->document_hash;
         $plan = Procedures::plan($assignment->plan_hash);
         $revision = Procedures::revision($assignment->revision);
@@ -67,7 +71,7 @@ final readonly class BeginRun
             new RunContext($run, $plan, new RunFold($plan), $document),
             ['assignment' => $assignment->id],
             ['revision' => $assignment->revision],
-            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass, BroughtAlong::to($subject, $assignment, $plan), RiskRulesInForce::rules()->for($revision->riskClass)->secondLook && $revision->purpose === Purpose::Tightening)),
+            new Surroundings(beginning: new Beginning(self::windowOf($revision, $plan), StampsOfTeardown::for($subject->id, $plan), $revision->riskClass, BroughtAlong::to($subject, $assignment, $plan), RiskRulesInForce::rules()->for($revision->riskClass)->secondLook && $revision->purpose === Purpose::Tightening, $supervised)),
         ];
     }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Builds\Models\Assignment;
+use App\Builds\Queries\Learnt;
 use App\Builds\Queries\LeftRun;
 use App\Builds\RunFolds;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
+use App\Shared\Refused;
 use Carbon\CarbonImmutable;
 use Tekkal\Core\Call\Leaving;
 use Tekkal\Core\Run\RunFold;
@@ -32,10 +34,22 @@ final readonly class JobTimes
         $times = [];
         foreach ($mine as $assignment => $run) {
             $job = $jobs->get($assignment);
-            $times = $job === null ? $times : [...$times, $this->job($job, is_array($run) ? (string) $run['id'] : null, $shift)];
+            $times = $job === null ? $times : [...$times, $this->job($job, is_array($run) ? (string) $run['id'] : null, $shift) + ['learnt' => $run === null ? self::learnt($person, $job) : null]];
         }
 
         return ['shift' => $shift === null ? null : ['ends' => $shift->at, 'left' => Leaving::minutes($shift->seconds)], 'jobs' => $times];
+    }
+
+    /** What somebody has to know who has not been signed for it; null where they may do it alone. */
+    private static function learnt(Person $person, Assignment $job): ?string
+    {
+        try {
+            $what = Learnt::underSupervisor($person, $job->subject, $job->plan_hash);
+
+            return $what === null ? null : "Under a supervisor: $what.";
+        } catch (Refused $e) {
+            return $e->getMessage();
+        }
     }
 
     /** @return array<string, mixed> */

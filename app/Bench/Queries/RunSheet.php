@@ -28,6 +28,7 @@ use Tekkal\Core\Call\Kit;
 use Tekkal\Core\Call\Leaving;
 use Tekkal\Core\Document\Revision;
 use Tekkal\Core\Document\Stage;
+use Tekkal\Core\Run\RunFold;
 use Tekkal\Core\Run\StateCodec;
 
 /** Everything the bench needs to show a run: what it calls for now, and what the core beside the screen goes on with. */
@@ -60,7 +61,7 @@ final readonly class RunSheet
             'time' => (new Leaving($context->fold, $rack->known))->onCard(ShiftEnd::after(now()->toImmutable())?->seconds),
             'left' => LeftRun::of($runId, $context->fold),
             'card' => CardAtRun::of($runId, $context->fold),
-            'holder' => $this->holder($context->run, $context->fold->state->hands()?->partner),
+            'holder' => $this->holder($context->run, $context->fold),
             // Of what this sheet shows. Were it the newest there is, a reading taken meanwhile would count as shown, and the bench would call its bolt again.
             'last_seq' => $context->fold->state->seq(),
             'stops' => StopsInForce::version(),
@@ -84,13 +85,15 @@ final readonly class RunSheet
     }
 
     /** @return array<string, string|null> in whose hands it is, and where */
-    private function holder(Run $run, ?string $partner): array
+    private function holder(Run $run, RunFold $fold): array
     {
+        $name = fn (?string $person): ?string => $person === null ? null : Person::query()->find($person)?->displayName();
+
         return [
-            'person' => $run->person, 'person_name' => Person::query()->find($run->person)?->displayName(),
+            'person' => $run->person, 'person_name' => $name($run->person),
             'device' => $run->device, 'device_name' => Device::query()->find($run->device)?->name,
             'heard_at' => DeviceSequence::lastHeard($run->device)?->format('Y-m-d\TH:i:s.v\Z'),
-            'partner_name' => $partner === null ? null : Person::query()->find($partner)?->displayName(),
+            'partner_name' => $name($fold->state->hands()?->partner), 'supervisor_name' => $name($fold->supervision->supervisor()),
         ];
     }
 

@@ -8,6 +8,7 @@ use App\Builds\Models\Assignment;
 use App\Builds\Models\ReturnedJoint;
 use App\Builds\Models\ToldJoint;
 use App\Builds\Queries\JointsOf;
+use App\Builds\Queries\Learnt;
 use App\Ledger\Concerns;
 use App\Ledger\Draft;
 use App\Ledger\Recorder;
@@ -102,6 +103,7 @@ final readonly class GiveProcedure
     {
         $inForce = $this->fitted($subject, $joint, $procedure);
         StopsInForce::here()->refuse($inForce->revision);
+        Learnt::underSupervisor($person, $subject->id, (string) $inForce->plan_hash);
         $assignment = Ids::next();
         $draft = new Draft(
             $command->id ?? Ids::next(), 'procedure_given', 'subject/'.$subject->id, $lead->id,

@@ -47,6 +47,12 @@ final readonly class SetShop
         $this->put('shifts_set', ['names' => array_column($shifts, 'name'), 'from' => array_column($shifts, 'from'), 'to' => array_column($shifts, 'to')], $by);
     }
 
+    /** Does what is signed of somebody decide what they may be given and begin? */
+    public function skills(bool $decide, Person $by): void
+    {
+        $this->put('skills_decide_set', ['decide' => $decide], $by);
+    }
+
     /** What is not done now is done later, or not at all; either can be taken back. */
     public function step(string $step, string $as, Person $by): void
     {

@@ -39,6 +39,13 @@ final class ShopController
         return new JsonResponse(null, 204);
     }
 
+    public function skills(ShopRequest $request, SetShop $set): JsonResponse
+    {
+        $set->skills($request->boolean('decide'), $request->person());
+
+        return new JsonResponse(null, 204);
+    }
+
     public function steps(StepsLeft $left): JsonResponse
     {
         return new JsonResponse(['steps' => $left->all()]);

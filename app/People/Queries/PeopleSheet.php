@@ -37,6 +37,7 @@ final class PeopleSheet
 
         return [
             'people' => $this->people($people, $skills),
+            'skills_decide' => Shop::here()->skillsDecide,
             'summary' => $this->board->summary($people, $skills),
             'alone' => $this->board->alone($skills),
             'families' => collect($this->families->all())->map(fn (string $name, string $code): array => ['code' => $code, 'name' => $name])->values(),
@@ -57,6 +58,7 @@ final class PeopleSheet
         $locked = array_values(DB::table('pin_counters')->where('next_try_at', '>', now()->format('Y-m-d H:i:s.u'))->pluck('person')->map(strval(...))->all());
         $credentials = Credential::query()->get()->keyBy('person');
         $links = DB::table('secret_links')->where('used_at', null)->where('until', '>', now()->format('Y-m-d H:i:s.u'))->pluck('person')->flip();
+        $recorded = $this->board->recorded($skills);
         $away = Absence::query()->where('cancelled_at', null)->where('last_day', '>=', Shop::here()->today()->date)->orderBy('first_day')->get()->groupBy('person');
         $names = $people->keyBy('id');
 
@@ -72,7 +74,7 @@ final class PeopleSheet
                 $links->has($p->id) => 'link',
                 default => 'none',
             },
-            'skills' => $skills->where('person', $p->id)->values()->map(fn (Skill $s): array => $this->board->shown($s, $names->get($s->signed_by)?->displayName())),
+            'skills' => $skills->where('person', $p->id)->values()->map(fn (Skill $s): array => $this->board->shown($s, $names->get($s->signed_by)?->displayName(), $recorded[$s->id] ?? [])),
             'absences' => ($away->get($p->id) ?? collect())->values()->map(fn (Absence $a): array => ['id' => $a->id, 'first_day' => $a->first_day->format('Y-m-d'), 'last_day' => $a->last_day->format('Y-m-d')]),
         ]))->all());
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People\Queries;
 
+use App\People\Contracts\SupervisedBuilds;
 use App\People\Models\Person;
 use App\People\Models\PersonRole;
 use App\People\Models\Skill;
@@ -21,17 +22,33 @@ final class SkillBoard
 
     private ?Day $today = null;
 
+    public function __construct(private readonly SupervisedBuilds $supervised)
+    {
+    }
+
     /** @return Collection<int, Skill> the last word about each family and method, of everybody who works at a bench now */
     public function current(): Collection
     {
         return Skill::query()->where('ended_at', null)->whereIn('person', PersonRole::query()->where('role', Role::Assembler->value)->select('person'))->orderBy('family')->get();
     }
 
-    /** @return array<string, mixed> */
-    public function shown(Skill $skill, ?string $signedBy): array
+    /**
+     * @param  Collection<int, Skill>  $skills
+     * @return array<string, list<string>> engines that were done under a supervisor since it was put down that it is being learnt, by skill
+     */
+    public function recorded(Collection $skills): array
+    {
+        return $this->supervised->of(array_values($skills->where('earned', Skill::LEARNING)->all()));
+    }
+
+    /**
+     * @param  list<string>  $recorded
+     * @return array<string, mixed>
+     */
+    public function shown(Skill $skill, ?string $signedBy, array $recorded): array
     {
         return [
-            'id' => $skill->id, 'family' => $skill->family, 'method' => $skill->method->value, 'earned' => $skill->earned, 'wanted' => $skill->wanted, 'builds' => $skill->builds, 'note' => $skill->note,
+            'id' => $skill->id, 'family' => $skill->family, 'method' => $skill->method->value, 'earned' => $skill->earned, 'wanted' => $skill->wanted, 'builds' => $skill->builds, 'recorded' => $recorded, 'note' => $skill->note,
             'signed_by' => $signedBy, 'signed_at' => $skill->signed_at->toIso8601ZuluString(), 'valid_until' => $skill->valid_until?->format('Y-m-d'), 'standing' => $this->standing($skill)->value,
         ];
     }

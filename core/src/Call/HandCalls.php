@@ -25,6 +25,8 @@ final readonly class HandCalls
     {
         return match ($way->do) {
             'partner' => $this->person($this->holds($way), 'join', 'A second person joins'),
+            'supervisor' => $this->person($way, 'supervise', 'Your supervisor signs in'),
+            'supervisor_signs' => $this->person(new NextAction($way->do, $way->at, sprintf('“%s”', self::supervisorMeans($this->run))), 'sign_supervised', 'Your supervisor signs'),
             'second_look' => $this->person($way, 'look', 'Somebody else looks at it', ['stage' => $way->at])->with(['heads' => $this->lookedAt($way->at)]),
             'final_look' => $this->finalLook(),
             'finish' => (new Call(CallKind::Finish, 'Sign it', ['Your PIN puts your name to that sentence.'], answers: [Answer::command('Enter', 'Sign', 'finish')]))->with(['meaning' => self::meaning($this->run)]),
@@ -46,6 +48,14 @@ final readonly class HandCalls
     public static function meaning(RunFold $run): string
     {
         return $run->paper->cards() === [] ? self::DID_IT : sprintf('What was done on paper stands here as %s has it; the rest I did, and I looked at every mark.', $run->paper->cardsInWords());
+    }
+
+    /** What whoever stood beside it puts their name to; what they did not see they do not sign for. */
+    public static function supervisorMeans(RunFold $run): string
+    {
+        $unseen = array_filter(array_map(fn (string $id): string => $run->plan->step($id)->position, $run->supervision->unseen()), fn (string $p): bool => $p !== '');
+
+        return 'I stood beside it and saw it done'.($unseen === [] ? '.' : sprintf(', except %s.', $run->names->places(array_values(array_unique($unseen)))));
     }
 
     /** One thing that is done, and one key that says so; with its lot where it has one. */

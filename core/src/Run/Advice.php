@@ -46,6 +46,9 @@ final readonly class Advice
         if ($run->person() === null) {
             return [new NextAction('begin', '', 'Begin the run.')];
         }
+        if ($run->supervision->isAlone()) {
+            return [new NextAction('supervisor', '', sprintf('You work under a supervisor here: %s. One who may do it alone stands beside you.', $run->supervision->what()))];
+        }
         $ways = $this->remedies();
         $next = $run->nextStep();
         if ($next !== null && ! $this->isStopped()) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tekkal\Core\Run;
 
-/** What is known of a run when it begins, and is written into it then. */
+/** What is known of a run when it begins, or passes into other hands, and is written into it then. */
 final readonly class Beginning
 {
     /**
@@ -13,8 +13,9 @@ final readonly class Beginning
      * @param  string|null  $riskClass  how much hangs on the joint
      * @param  list<Thing>  $brought  fasteners and threads that have had tightenings before this run
      * @param  bool  $seenByTwo  does the shop want a second person to look at the end, though the class does not ask for it as it comes?
+     * @param  string|null  $supervised  at what whoever has it works under a supervisor: stretch on HG4; null: they may do it alone
      */
-    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null, public array $brought = [], public bool $seenByTwo = false)
+    public function __construct(public array $windowOf = [], public array $stamped = [], public ?string $riskClass = null, public array $brought = [], public bool $seenByTwo = false, public ?string $supervised = null)
     {
     }
 }

@@ -35,6 +35,9 @@ use Tekkal\Core\Run\Event\SecondLook;
 use Tekkal\Core\Run\Event\SecondPersonJoined;
 use Tekkal\Core\Run\Event\SecondPersonLeft;
 use Tekkal\Core\Run\Event\ShaftTurned;
+use Tekkal\Core\Run\Event\SupervisorJoined;
+use Tekkal\Core\Run\Event\SupervisorLeft;
+use Tekkal\Core\Run\Event\SupervisorSigned;
 use Tekkal\Core\Run\Event\ThreadRepaired;
 use Tekkal\Core\Run\Event\ToolSet;
 use Tekkal\Core\Run\Event\ToolTaken;
@@ -53,14 +56,15 @@ final readonly class Circumstances
     {
         return match (true) {
             $event instanceof RunBegun => $this->begun($event, $around),
-            $event instanceof RunTakenOver => $this->does(new Hands($event->stamp->person, $event->stamp->device)),
+            $event instanceof RunTakenOver => $this->passes($event, $around),
             $event instanceof SecondPersonJoined => $this->joined($event),
             $event instanceof SecondPersonLeft => $this->does($this->hands(null)),
+            $event instanceof SupervisorJoined, $event instanceof SupervisorSigned, $event instanceof SupervisorLeft => $this->supervised($event),
             $event instanceof ToolTaken => $this->run->settings->taken($event),
             $event instanceof ToolSet => $this->run->settings->read($event),
             $event instanceof Interrupted => $this->does(new RunIs(RunPhase::Interrupted, $event->step ?? $this->run->nextStep()?->id)),
             $event instanceof Locked => $this->does(new RunIs(RunPhase::Locked, $this->run->nextStep()?->id)),
-            $event instanceof Parked => $this->does(new RunIs(RunPhase::Parked, $this->run->nextStep()?->id)),
+            $event instanceof Parked => $this->parked(),
             $event instanceof JointOpened => $this->does(new RunIs(RunPhase::Opened)),
             $event instanceof Resumed => $this->resumed($event),
             default => $this->atPlaces($event),
@@ -163,13 +167,48 @@ final readonly class Circumstances
         foreach ($around->beginning->windowOf as $at => $source) {
             $this->emission->emit(new FactIs((string) $at, ResultBook::WINDOW_OF, $source));
         }
-        $this->emission->emit(...$this->run->looks->begun($around->beginning));
+        $this->emission->emit(...$this->run->looks->begun($around->beginning), ...$this->run->supervision->passes($around->beginning->supervised));
         foreach ($around->beginning->stamped as $step => $reads) {
             $this->emission->emit(new FactIs((string) $step, StepBook::STAMPED, $reads));
         }
         $this->emission->emit(...array_map(fn (Thing $thing): ThingIs => new ThingIs($thing), $around->beginning->brought));
 
         return $this->does(new Hands($event->stamp->person, $event->stamp->device));
+    }
+
+    /** Whether its new hands may do it alone is asked anew. */
+    private function passes(RunTakenOver $event, Surroundings $around): null
+    {
+        $this->emission->emit(...$this->run->supervision->passes($around->beginning->supervised));
+
+        return $this->does(new Hands($event->stamp->person, $event->stamp->device));
+    }
+
+    /** Whoever stood beside it is not bound to be there when it is gone on with. */
+    private function parked(): null
+    {
+        $this->emission->emit(...$this->run->supervision->leaves());
+
+        return $this->does(new RunIs(RunPhase::Parked, $this->run->nextStep()?->id));
+    }
+
+    /** Nobody supervises themselves, and who signs is who stood there. */
+    private function supervised(SupervisorJoined|SupervisorSigned|SupervisorLeft $event): ?SetAsideReason
+    {
+        $book = $this->run->supervision;
+        $not = match (true) {
+            $event instanceof SupervisorJoined && $event->supervisor === $this->run->person() => SetAsideReason::OwnWork,
+            $event instanceof SupervisorSigned && $event->supervisor !== $book->supervisor() => SetAsideReason::PartnerMissing,
+            default => null,
+        };
+        $this->emission->emit(...match (true) {
+            $not !== null => [],
+            $event instanceof SupervisorJoined => $book->comes($event->supervisor),
+            $event instanceof SupervisorSigned => $book->signs($event->supervisor),
+            default => $book->leaves(),
+        });
+
+        return $not;
     }
 
     private function resumed(Resumed $event): null

@@ -24,6 +24,7 @@ enum FindingKind: string
     case LongStroke = 'long_stroke';
     case AfterStop = 'after_stop';
     case StoppedLot = 'stopped_lot';
+    case Unsupervised = 'unsupervised';
 
     /** Is it said so that the work stops? What was done with a tool that may not be used is kept; going on with it is not. */
     public function stops(): bool
@@ -50,6 +51,7 @@ enum FindingKind: string
             self::LongStroke => 'more at a time than asked',
             self::AfterStop => 'after it was stopped',
             self::StoppedLot => 'of a lot that was stopped',
+            self::Unsupervised => 'without the supervisor',
             self::LimitUnproved => 'a time limit cannot be proved',
         };
     }

@@ -43,6 +43,7 @@ final readonly class Finishing
             $unseen !== [] => [new NextAction('second_look', 'joint', sprintf('A second person looks at %s.', $this->run->names->places(array_map(fn (string $id): string => $this->run->plan->step($id)->position, $unseen))))],
             $this->run->paper->card() !== null => [new NextAction('compare', 'joint', sprintf('Card %s is put down once all that stands on it is typed in.', $this->run->paper->card()))],
             $this->run->paper->uncompared() !== [] => [new NextAction('compare', 'joint', sprintf('Somebody else compares what was typed in with %s.', $this->run->paper->cardsInWords()))],
+            $this->run->supervision->isUnsigned() => [new NextAction('supervisor_signs', '', 'Whoever stood beside you signs for it, then you do.')],
             default => [],
         };
     }

@@ -16,7 +16,7 @@ use Tekkal\Core\Run\Effect\Stood;
 final readonly class Outcome
 {
     /** Raised when a word is added to the list of effects or to one of them. */
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /**
      * @param  list<Effect>  $effects

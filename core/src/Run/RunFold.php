@@ -31,7 +31,7 @@ final class RunFold
      * Of the rules that decide. Raised whenever anything is decided otherwise than before; a corpus of decisions holds it.
      * It says by which rules an entry was decided, and is asked by nothing: what was decided stands in the entry.
      */
-    public const VERSION = '8';
+    public const VERSION = '9';
 
     public readonly StepBook $steps;
 
@@ -65,6 +65,8 @@ final class RunFold
 
     public readonly PaperBook $paper;
 
+    public readonly SupervisionBook $supervision;
+
     private readonly Emission $emission;
 
     private readonly ResultBook $results;
@@ -86,6 +88,7 @@ final class RunFold
         $this->marks = new MarkBook($plan, $state, $this->steps);
         $this->looks = new LookBook($plan, $state, $this->steps);
         $this->paper = new PaperBook($plan, $state);
+        $this->supervision = new SupervisionBook($state);
         $this->guard = new Guard($plan, $this->steps, $this->fasteners, $this->faults, $this->aids, $this->turning);
         $this->tools = new ToolBook($state);
         $this->judge = new Judge($plan, $this->steps, $this->fasteners, $this->tools, $state);
@@ -107,6 +110,7 @@ final class RunFold
         $this->expiry->announce($dried);
         $this->turnedBack();
         $this->emission->emit(...$around->found);
+        $this->emission->emit(...$this->supervision->after(...$this->emission->effects()));
         $this->becomings();
         $this->emission->emit(...$this->turning->changes());
         $event instanceof FinalLook ? null : $this->emission->emit(...$this->looks->overtaken(...$this->emission->effects()));
@@ -185,6 +189,7 @@ final class RunFold
             ...array_map(fn (string $aid): string => ucfirst($aid).' is still in.', array_values($this->aids->left())),
             ...$this->unseen(),
             ...$this->uncompared(),
+            ...($this->supervision->isUnsigned() ? [sprintf('Whoever stood beside it has not signed (%s).', $this->supervision->what())] : []),
         ];
     }
 

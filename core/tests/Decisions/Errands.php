@@ -41,6 +41,7 @@ final class Errands
             'opened-again' => self::openedAgain(...),
             'after-the-end' => self::afterTheEnd(...),
             ...Mishaps::all(),
+            'under-a-supervisor' => self::underASupervisor(...),
             'what-else-happens' => self::whatElseHappens(...),
         ];
     }
@@ -55,6 +56,21 @@ final class Errands
         }
 
         return $bench;
+    }
+
+    private static function underASupervisor(): Bench
+    {
+        $bench = new Bench('05-flywheel-verified');
+        $bench->does('supervisor_joined', ['supervisor' => 'ann']);
+        $bench->does('supervisor_joined', ['supervisor' => 'cy']);
+        $bench->does('supervisor_left');
+        $bench->does('supervisor_signed', ['supervisor' => 'cy', 'meaning' => 'I stood beside it and saw it done.']);
+        $bench->does('supervisor_joined', ['supervisor' => 'cy']);
+        $bench->does('parked', ['reason' => 'shift_over']);
+        $bench->does('supervisor_joined', ['supervisor' => 'di']);
+        $bench->does('supervisor_signed', ['supervisor' => 'di', 'meaning' => 'I stood beside it and saw it done.']);
+
+        return self::toTheEnd($bench);
     }
 
     private static function shortNudgedRedone(): Bench

@@ -54,6 +54,8 @@ final readonly class Hand
             'accept_repair' => $this->bench->does('repair_accepted', ['position' => $at], 'lead'),
             'decide' => $this->bench->does('disposed', ['step' => $at, 'disposition' => 'rework'], 'lead'),
             'partner' => $this->bench->does('second_person_joined', ['second_person' => 'bo']),
+            'supervisor' => $this->bench->does('supervisor_joined', ['supervisor' => 'bo']),
+            'supervisor_signs' => $this->bench->does('supervisor_signed', ['supervisor' => $this->bench->fold->supervision->supervisor() ?? 'bo', 'meaning' => 'I stood beside it and saw it done.']),
             'measure' => $this->bench->does('free_length_measured', ['position' => $at, 'length' => '2 in']),
             'zero' => $this->bench->does('zeroed', ['position' => $at]),
             'take_up' => $this->bench->does('deferred_work_done', ['steps' => [$at]]),

@@ -107,7 +107,7 @@ final class FinalLookTest extends TestCase
         $bench->does('final_look');
 
         self::assertSame(['second_look joint'], $bench->ways());
-        self::assertContains('This joint is of class B: no second person has looked at 1 and 2.', $bench->fold->whyNotFinish());
+        self::assertContains('This joint is of class B: no second person has looked at nos. 1, 2.', $bench->fold->whyNotFinish());
         $bench->does('second_look', ['steps' => $bench->fold->looks->unseen(), 'finds' => 'as_recorded'], 'cy');
         self::assertSame(['finish'], $bench->ways());
     }

@@ -703,6 +703,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/bench/runs/{run}/supervisor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody who may do it alone stands beside whoever is learning it, by badge and PIN */
+        post: operations["bench.supervise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/runs/{run}/supervisor/sign": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whoever stood beside it signs for what they saw, by badge and PIN */
+        post: operations["bench.superviseSign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench/runs/{run}/looks": {
         parameters: {
             query?: never;
@@ -3240,6 +3274,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/shop/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say whether what is signed of people decides what they may be given and begin */
+        post: operations["shop.skills"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/shop/shifts": {
         parameters: {
             query?: never;
@@ -3977,6 +4028,8 @@ export interface components {
                 left: string;
             } | null;
             jobs: {
+                /** @description what somebody has to know who has not been signed for it */
+                learnt: string | null;
                 assignment: string;
                 time: components["schemas"]["WorkTime"];
                 left: components["schemas"]["LeftRun"];
@@ -4049,7 +4102,7 @@ export interface components {
                 [key: string]: unknown;
             };
             /** @enum {string} */
-            command?: "join" | "look" | "finish" | "decide" | "accept_repair";
+            command?: "join" | "supervise" | "sign_supervised" | "look" | "finish" | "decide" | "accept_repair";
         };
         Stamp: {
             id?: string;
@@ -4347,6 +4400,8 @@ export interface components {
                 device: string;
                 device_name: string | null;
                 partner_name: string | null;
+                /** @description who stands beside somebody who is learning it */
+                supervisor_name: string | null;
             };
             /** @description moves whenever something is stopped or lifted */
             stops: number;
@@ -6006,7 +6061,10 @@ export interface components {
             method: components["schemas"]["Method"];
             earned: components["schemas"]["Earned"];
             wanted: number;
+            /** @description as it was told */
             builds: string[];
+            /** @description under a supervisor since, by the record of the runs */
+            recorded: string[];
             note: string;
             signed_by: string | null;
             /** Format: date-time */
@@ -6051,6 +6109,8 @@ export interface components {
             person: components["schemas"]["Me"] | null;
         };
         PeopleAndBenches: {
+            /** @description does what is signed of people decide what they may be given and begin */
+            skills_decide: boolean;
             /** @description who stands in for the lead at a bench */
             deputies: {
                 /** Format: uuid */
@@ -7724,6 +7784,60 @@ export interface operations {
         };
         responses: {
             /** @description A second person joins */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.supervise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"];
+            };
+        };
+        responses: {
+            /** @description The run as it stands then */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "bench.superviseSign": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"] & components["schemas"]["SecondPerson"];
+            };
+        };
+        responses: {
+            /** @description The run as it stands then */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -12618,6 +12732,31 @@ export interface operations {
         };
         responses: {
             /** @description Set the shop's name, clock and units */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "shop.skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    decide: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description It is as it was said */
             204: {
                 headers: {
                     [name: string]: unknown;

@@ -21,6 +21,7 @@ final class ShopRequest extends PersonRequest
         return match (true) {
             $this->is('api/shop') => FirstUseRequest::shopRules(),
             $this->is('api/shop/shifts') => ['shifts' => 'present|array|max:'.self::MOST_SHIFTS, 'shifts.*.name' => ['required', 'string', 'max:40', new OneLine], 'shifts.*.from' => 'required|string|max:10', 'shifts.*.to' => 'required|string|max:10'],
+            $this->is('api/shop/skills') => ['decide' => 'required|boolean'],
             default => ['as' => ['required', Rule::in(['open', ...StepsLeft::SAID])]],
         };
     }
@@ -35,7 +36,7 @@ final class ShopRequest extends PersonRequest
     {
         return [
             'shop.name.required' => 'Write what the shop is called.', 'shop.name.max' => 'A name has at most 120 characters.', 'shop.time_zone.*' => 'Choose the shop’s time zone.', 'shop.*_unit.*' => 'Choose the unit.',
-            'shifts.*.name.required' => 'Give each shift a name, such as early.', 'shifts.*.name.max' => 'The name of a shift has at most 40 characters.', 'shifts.*.from.*' => 'Write when the shift begins, as 06:00.', 'shifts.*.to.*' => 'Write when the shift ends, as 14:00.', 'as.*' => 'Say later, or not needed.',
+            'shifts.*.name.required' => 'Give each shift a name, such as early.', 'shifts.*.name.max' => 'The name of a shift has at most 40 characters.', 'shifts.*.from.*' => 'Write when the shift begins, as 06:00.', 'shifts.*.to.*' => 'Write when the shift ends, as 14:00.', 'as.*' => 'Say later, or not needed.', 'decide.*' => 'Say whether it decides: true or false.',
         ];
     }
 

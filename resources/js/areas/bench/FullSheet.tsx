@@ -28,7 +28,7 @@ export function FullSheet({ sheet, title, onClose, children }: Props) {
           onOpenAutoFocus={keepFocus}
         >
           <Dialog.Title className="sr-only">{title}</Dialog.Title>
-          <BenchHeader partner={sheet.holder.partner_name}>
+          <BenchHeader holder={sheet.holder}>
             <RunTitle sheet={sheet} />
           </BenchHeader>
           {children}

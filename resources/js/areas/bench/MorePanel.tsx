@@ -56,7 +56,7 @@ function useWays({ bench, sheet, view, pad = false, onPad, onTool, onClose }: Pr
     onClose();
     work();
   };
-  const partner = sheet.holder.partner_name;
+  const { partner_name: partner, supervisor_name: supervisor } = sheet.holder;
   const typedIn = then(() => bench.command.mutate(endPaper));
   const leaves = then(() => void observe({ type: 'second_person_left' }));
   const ways: Way[] = [
@@ -70,6 +70,14 @@ function useWays({ bench, sheet, view, pad = false, onPad, onTool, onClose }: Pr
     [sounds.on ? 'Sounds off' : 'Sounds on', then(sounds.flip)],
     ['Sign out', () => signOut.mutate()],
     ...(partner === null ? [] : [way(`${partner} leaves`, leaves)]),
+    ...(supervisor === null
+      ? []
+      : [
+          way(
+            `${supervisor} stands beside it no more`,
+            then(() => void observe({ type: 'supervisor_left' })),
+          ),
+        ]),
   ];
   return { ways, signOut };
 }

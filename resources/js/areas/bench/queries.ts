@@ -95,6 +95,16 @@ export const joinRun =
   (stamp, run) =>
     answerOf(api.POST('/bench/runs/{run}/partner', { params: { path: { run } }, body: { ...stamp, ...second } }));
 
+export const superviseRun =
+  (supervisor: BadgeAndPin): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/supervisor', { params: { path: { run } }, body: { ...stamp, ...supervisor } }));
+
+export const signSupervised =
+  (supervisor: BadgeAndPin): RunCommand =>
+  (stamp, run) =>
+    answerOf(api.POST('/bench/runs/{run}/supervisor/sign', { params: { path: { run } }, body: { ...stamp, ...supervisor } }));
+
 export const lookAt =
   (stage: string, differ: string[], second: BadgeAndPin): RunCommand =>
   (stamp, run) =>

@@ -66,6 +66,8 @@ export const renameCustomer = (customer: string, name: string) =>
 export const setShop = (shop: ShopSettings) => answerOf(api.POST('/shop', { body: { shop } }));
 export const setShifts = (shifts: Shift[]) => answerOf(api.POST('/shop/shifts', { body: { shifts } }));
 
+export const letSkillsDecide = (decide: boolean) => answerOf(api.POST('/shop/skills', { body: { decide } }));
+
 export function useHoldings(person: string) {
   return useQuery({ queryKey: [...PEOPLE, person, 'holdings'], queryFn: () => answerOf(api.GET('/people/{person}/holdings', at(person))) });
 }

@@ -241,6 +241,7 @@ function Card({ card, number, picked, times, disabled, onOpen }: CardProps) {
           <span className="text-soft">Place to leave it:</span> {of.time.leave}
         </span>
       )}
+      {of?.learnt && !card.stop && <span className="mt-1 border-l-4 border-now pl-3 text-lg leading-snug font-semibold">{of.learnt}</span>}
       {of?.left && !card.stop && <span className="mt-2 line-clamp-2 border-l-4 border-now pl-3 text-lg leading-snug">{of.left.says}</span>}
     </button>
   );

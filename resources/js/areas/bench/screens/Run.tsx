@@ -40,7 +40,7 @@ export function Run() {
       <Loaded query={bench.query}>
         {(sheet) => (
           <>
-            <BenchHeader partner={sheet.holder.partner_name}>
+            <BenchHeader holder={sheet.holder}>
               <RunTitle sheet={sheet} />
             </BenchHeader>
             <Told sheet={sheet} putOff={bench.view?.put_off ?? []} />

@@ -54,8 +54,10 @@ function HowEarned({ skill: s }: { skill: Skill }) {
   const zone = useZone();
   const signed = `signed by ${s.signed_by ?? 'somebody'}, ${day(s.signed_at, zone)}`;
   const until = s.valid_until === null ? '' : s.standing === 'ended' ? `; ended on ${calendarDay(s.valid_until)}` : `; until ${calendarDay(s.valid_until)}`;
-  if (s.earned === 'learning')
-    return `${String(s.builds.length)} of ${String(s.wanted)} supervised builds${s.builds.length > 0 ? `: ${s.builds.join(', ')}` : ''}; ${signed}`;
+  if (s.earned === 'learning') {
+    const done = [...s.builds, ...s.recorded];
+    return `${String(done.length)} of ${String(s.wanted)} supervised builds${done.length > 0 ? `: ${done.join(', ')}` : ''}; ${signed}`;
+  }
   if (s.earned === 'supervised') return `supervised on ${s.builds.join(', ')}; ${signed}${until}`;
   return `${s.note}; ${signed}${until}`;
 }

@@ -2,11 +2,13 @@ import { useSearchParams } from 'react-router';
 import { useMay } from '@/api/session';
 import type { PeopleAndBenches } from '@/api/types';
 import { Button } from '@/ui/Button';
+import { Refusal } from '@/ui/Refusal';
 import { Empty, Loaded } from '@/ui/states';
+import { useCommand } from '@/ui/useCommand';
 import { AddPersonPanel } from '../people/AddPersonPanel';
 import { PersonSide } from '../people/PersonSide';
 import { Choose, SkillTable } from '../people/SkillTable';
-import { type Person, type RoleName, usePeople } from '../queries';
+import { PEOPLE, type Person, type RoleName, letSkillsDecide, usePeople } from '../queries';
 import { ROLES, standsAs, worksAtBench } from '../words';
 
 /** Everybody who works here, what each may do alone, and one of them in full. */
@@ -33,6 +35,7 @@ function Board({ sheet }: { sheet: PeopleAndBenches }) {
             Two strokes: signed. One thin stroke: under a supervisor. A dashed bar: ends within two weeks. Pale, with a broken edge: ended.
           </p>
         )}
+        {bench.length > 0 && <Decides decides={sheet.skills_decide} />}
         <Others people={sheet.people} customers={sheet.customers} />
       </main>
       <aside className="border-l border-line px-6 py-4" aria-label="One of them">
@@ -64,6 +67,27 @@ function Head({ summary }: { summary: string[] }) {
       {summary.length > 0 && <Summary lines={summary} />}
       {adding !== null && <AddPersonPanel begin={ROLES.some((r) => r.value === adding) ? (adding as RoleName) : null} onClose={() => put(null)} />}
     </>
+  );
+}
+
+/** Is what is signed told only, or does it decide? */
+function Decides({ decides }: { decides: boolean }) {
+  const may = useMay();
+  const put = useCommand(letSkillsDecide, PEOPLE);
+  return (
+    <div className="mt-3 max-w-4xl">
+      <p>
+        {decides
+          ? 'Nobody is given or begins what is not signed of them. Who learns it, and whose signature has ended, works under a supervisor signed in on the same run, and both sign.'
+          : 'What is signed here is told only: anybody at a bench may be given anything.'}
+        {may('set-shop') && (
+          <Button small className="ml-3" disabled={put.isPending} onClick={() => put.mutate(!decides)}>
+            {decides ? 'Tell it only' : 'Let it decide'}
+          </Button>
+        )}
+      </p>
+      <Refusal of={put} className="mt-1" />
+    </div>
   );
 }
 
