@@ -12,6 +12,7 @@ use App\Bench\Actions\FinishRun;
 use App\Bench\Actions\JoinRun;
 use App\Bench\Actions\LookAtRound;
 use App\Bench\Actions\RecordObservations;
+use App\Bench\Actions\Supervise;
 use App\Bench\BenchCommand;
 use App\Bench\ObservationReader;
 use App\Bench\Queries\WhatIsWrong;
@@ -57,6 +58,8 @@ final class DemoBench
 
     private int $begunSeconds = 0;
 
+    private int $minutes;
+
     /** @var list<array<string, mixed>> seen and not yet sent */
     private array $seen = [];
 
@@ -70,8 +73,10 @@ final class DemoBench
     ) {
     }
 
-    public function setUp(string $name, Person $lead, string $seed): void
+    /** @param  int  $minutes  of work before it is sent at the latest: a joint of many bolts takes its time */
+    public function setUp(string $name, Person $lead, string $seed, int $minutes = 40): void
     {
+        $this->minutes = $minutes;
         ['device' => $id] = ($this->enrol)($name, $lead);
         $this->device = Device::query()->findOrFail($id);
         $this->wrench = new SimulatedWrench(new SeededNoise($seed));
@@ -106,7 +111,7 @@ final class DemoBench
         $rack = CribRack::today();
         $context = RunContext::get($run->id);
         $hand = new SimulatedHand(wholeRounds: $run->wholeRounds, wrench: $this->wrench);
-        $this->begunAt = CarbonImmutable::now()->subMinutes(40);
+        $this->begunAt = CarbonImmutable::now()->subMinutes($this->minutes);
         $this->begunSeconds = $this->seconds;
         for ($i = $done = 0; $done < $steps && $i < self::MOST; $i++) {
             $call = (new BenchView($context->fold, $rack))->toArray()['call'];
@@ -213,6 +218,8 @@ final class DemoBench
         $by = $this->command($run->sitting, $run->person, $command);
         match ($command) {
             'join' => app(JoinRun::class)($by, $run->id, (string) $second->badge, DemoPeople::PIN),
+            'supervise' => app(Supervise::class)->join($by, $run->id, (string) $second->badge, DemoPeople::PIN),
+            'sign_supervised' => app(Supervise::class)->sign($by, $run->id, (string) $second->badge, DemoPeople::PIN),
             default => app(LookAtRound::class)($by, $run->id, $stage, [], (string) $second->badge, DemoPeople::PIN),
         };
     }

@@ -58,6 +58,7 @@ final class DemoShop
 
     public function __construct(
         private readonly DemoBench $bench,
+        private readonly DemoBench $secondBench,
         private readonly OpenBuild $openBuild,
         private readonly GiveProcedure $give,
         private readonly MoveBuild $close,
@@ -87,6 +88,8 @@ final class DemoShop
             $small || $this->atWork();
             $small || $this->elsewhere();
             $small || (new DemoHeads($this->people, $this->bench, $this->at(...), $this->begun(...)))->seed($this->comesIn(...));
+            $small || $this->fleet();
+            $small || $this->at(-1, fn () => $this->skills->decide($this->people), 9);
             $small || $crib->hands($this->people);
         } finally {
             Str::createUuidsNormally();
@@ -165,7 +168,7 @@ final class DemoShop
      *
      * @param  list<string>  $tools
      */
-    private function begun(string $build, Joint $joint, string $badge, array $tools, bool $wholeRounds = false): ?DemoRun
+    private function begun(string $build, Joint $joint, string $badge, array $tools, bool $wholeRounds = false, ?DemoBench $at = null): ?DemoRun
     {
         // What an engine comes with; who fits another kit says so.
         $stock = Procedure::query()->where('joint', $joint->id)->whereIn('option', ['stock bolts', 'stretch bolts'])->pluck('id');
@@ -176,7 +179,7 @@ final class DemoShop
         }
         $assignment = ($this->give)($build, $joint->id, $this->people->get($badge)->id, $this->people->get('lead'), procedure: $procedure);
 
-        return $this->bench->begin($assignment, $this->people->get($badge), $tools, $wholeRounds);
+        return ($at ?? $this->bench)->begin($assignment, $this->people->get($badge), $tools, $wholeRounds);
     }
 
     private function openBuilds(): void
@@ -196,6 +199,14 @@ final class DemoShop
         $this->waits();
         $this->isBack();
         $this->opened($open('TN3-26-0428', -2, 'Coldharbour Irrigation'));
+    }
+
+    /** At a bench of their own, whose noise moves no reading of the others. */
+    private function fleet(): void
+    {
+        $this->at(-200, fn () => $this->secondBench->setUp('Bench 2', $this->people->get('lead'), 'fleet', 110), 1);
+        $begun = fn (string $build, Joint $joint, string $badge, array $tools): ?DemoRun => $this->begun($build, $joint, $badge, $tools, at: $this->secondBench);
+        (new DemoFleet($this->people, $this->secondBench, $this->at(...), $begun, $this->letGo(...)))->seed($this->comesIn(...));
     }
 
     /** A joint that came apart again before it was done, and hangs on another hook now. */

@@ -17,7 +17,7 @@ final readonly class DemoSkills
 {
     /** By family and method: badges of those who are signed. */
     private const SIGNED = [
-        'TN3' => ['torque' => ['1041', '1042', '1043', '1044'], 'angle' => ['1041', '1042', '1043', '1044']],
+        'TN3' => ['torque' => ['1041', '1042', '1043', '1044'], 'angle' => ['1041', '1042', '1043', '1044'], 'locker' => ['1041', '1042', '1044']],
         'HG4' => ['torque' => ['1041', '1042', '1043', '1044'], 'angle' => ['1041', '1042', '1043', '1044']],
         'OS6' => ['torque' => ['1041', '1042', '1043', '1044'], 'angle' => ['1041', '1042', '1044'], 'held' => ['1041', '1042', '1044']],
         'WV9' => ['torque' => ['1041', '1042', '1043', '1044'], 'angle' => ['1041', '1042', '1043'], 'locker' => ['1043', '1044']],
@@ -49,6 +49,12 @@ final readonly class DemoSkills
             }
         }
         $small || $this->special($who, $day, $at);
+    }
+
+    /** From then on what is signed decides. */
+    public function decide(DemoPeople $who): void
+    {
+        $this->shop->skills(true, $who->get('lead'));
     }
 
     /**
