@@ -8,7 +8,6 @@ use App\Builds\Actions\MoveBuild;
 use App\Builds\Queries\Learnt;
 use App\Library\Models\Family;
 use App\Library\Models\Joint;
-use App\Library\Models\RevisionStatus;
 use App\Library\Queries\Procedures;
 use App\People\Models\Person;
 use App\People\Queries\Qualified;
@@ -45,7 +44,7 @@ final readonly class DemoFleet
 
     /**
      * @param  Closure(int, Closure, int=): mixed  $at  does something as if it were that day
-     * @param  Closure(string, Joint, string, list<string>): (DemoRun|null)  $begun  a job given and begun
+     * @param  Closure(string, Joint, string, string...): (DemoRun|null)  $begun  a job given and begun
      * @param  Closure(string): mixed  $letGo  what stays unrecorded is asked for and signed
      */
     public function __construct(private DemoPeople $people, private DemoBench $bench, private Closure $at, private Closure $begun, private Closure $letGo)
@@ -60,7 +59,7 @@ final readonly class DemoFleet
             $joints = Joint::query()->where('family', Subject::query()->findOrFail($build)->family)->orderBy('assembly_order')->get()->values();
             foreach ($joints as $i => $joint) {
                 [$on, $hour] = [$day + 1 + intdiv($i, self::A_DAY), 3 * ($i % self::A_DAY)];
-                $run = ($this->at)($on, fn (): ?DemoRun => ($this->begun)($build, $joint, $this->whoMay($joint, $badge), self::TOOLS), $hour);
+                $run = ($this->at)($on, fn (): ?DemoRun => ($this->begun)($build, $joint, $this->whoMay($joint, $badge), ...self::TOOLS), $hour);
                 $run === null || ($this->at)($on, fn () => $this->bench->toTheEnd($run), $hour + 2);
             }
             $done = $day + 2 + intdiv($joints->count(), self::A_DAY);
@@ -75,13 +74,16 @@ final readonly class DemoFleet
     {
         $status = Procedures::inForce($joint->id, now()->toImmutable());
         $family = Family::query()->findOrFail($joint->family)->code;
-        foreach ($status instanceof RevisionStatus ? [$badge, ...self::BADGES] : [] as $one) {
+        if ($status === null) {
+            return $badge;
+        }
+        foreach ([$badge, ...self::BADGES] as $one) {
             if (Qualified::of($this->person($one), $family, Learnt::methods((string) $status->plan_hash))->isAlone()) {
                 return $one;
             }
         }
 
-        return $status === null ? $badge : throw new LogicException("Nobody may do $joint->name on $family.");
+        throw new LogicException("Nobody may do $joint->name on $family.");
     }
 
     private function person(string $badge): Person

@@ -205,7 +205,7 @@ final class DemoShop
     private function fleet(): void
     {
         $this->at(-200, fn () => $this->secondBench->setUp('Bench 2', $this->people->get('lead'), 'fleet', 110), 1);
-        $begun = fn (string $build, Joint $joint, string $badge, array $tools): ?DemoRun => $this->begun($build, $joint, $badge, $tools, at: $this->secondBench);
+        $begun = fn (string $build, Joint $joint, string $badge, string ...$tools): ?DemoRun => $this->begun($build, $joint, $badge, array_values($tools), at: $this->secondBench);
         (new DemoFleet($this->people, $this->secondBench, $this->at(...), $begun, $this->letGo(...)))->seed($this->comesIn(...));
     }
 

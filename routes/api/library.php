@@ -50,6 +50,7 @@ Route::middleware('desk')->group(function () use ($read, $write, $sign): void {
     Route::post('library/drafts/{procedure}/discard', [DraftController::class, 'discard'])->middleware($write);
     Route::post('library/drafts/{procedure}/submit', SubmissionController::class)->middleware($write);
     Route::post('library/look', AssessmentController::class)->middleware($write);
+    Route::post('library/line/sketch', [LineController::class, 'sketch'])->middleware($write);
     Route::post('library/line', LineController::class)->middleware($write);
     Route::post('library/map/layout', LayoutController::class)->middleware($write);
     Route::post('library/map/order', SequenceController::class)->middleware($write);

@@ -13,7 +13,9 @@ test('a lead says by keyboard what stands beside the rounds – an aid, an adapt
     await part(lead, 'Fasteners');
     await press(lead, 'A fastener');
     await fill(lead, 'Name', 'M8 flange bolt');
+    await choose(lead, 'Used again', 'as often');
     await press(lead, 'Another surface');
+    await choose(lead, 'What is on surface 1', 'engine');
     await part(lead, 'Map');
     await fill(lead, 'in each row', '3');
     await press(lead, 'Put them in');

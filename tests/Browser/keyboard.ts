@@ -85,10 +85,10 @@ async function newJoint(page: Page): Promise<{ code: string; name: string }> {
 export async function newDraft(page: Page): Promise<string> {
   const { name } = await newJoint(page);
   await press(page, 'Write a procedure');
-  await choose(page, 'Family', name);
+  await choose(page, 'For engines of', name);
   await choose(page, 'Joint', 'Pump');
   await fill(page, 'Hardware option', 'stock bolts');
-  await press(page, 'Begin');
+  await press(page, 'Begin the draft');
   await expect(page.getByRole('heading', { name: `${name}, pump cradle, stock bolts` })).toBeVisible();
   return name;
 }

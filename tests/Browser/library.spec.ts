@@ -18,6 +18,7 @@ test('a lead writes a procedure with its map from nothing by keyboard only; it i
     await fill(lead, 'Thread', 'M10');
     await fill(lead, 'Class or grade', '10.9');
     await fill(lead, 'Across flats', '16 mm');
+    await choose(lead, 'Used again', 'as often');
     await fill(lead, 'Clamped length', '40 mm');
     await press(lead, 'Another fastener');
     await expect(lead.getByRole('heading', { name: 'Fastener 2' })).toBeVisible();
@@ -32,6 +33,7 @@ test('a lead writes a procedure with its map from nothing by keyboard only; it i
       await lead.keyboard.press('Control+a');
       await lead.keyboard.type(text);
     }
+    await lead.getByRole('group', { name: 'Fastener 2' }).getByLabel('Used again').selectOption({ label: 'as often as it is good' });
     await fill(lead, 'Name of group all', 'long');
     await fill(lead, 'Name of group group', 'short');
     await press(lead, 'Another surface');

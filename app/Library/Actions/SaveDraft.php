@@ -34,7 +34,7 @@ final readonly class SaveDraft
             $last = Procedures::last($procedure->id);
             $draft = WorkingDraft::query()->create([
                 'procedure' => $procedure->id, 'letter' => Procedures::nextLetter($procedure->id), 'version' => 1,
-                'document' => json_encode($document ?? ($last === null ? $this->blank($procedure) : Procedures::document($last->revision)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'document' => json_encode($document ?? ($last === null ? self::blank($procedure) : Procedures::document($last->revision)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'answers' => json_encode($last?->answers() ?: (object) [], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'author' => $author->id, 'saved_by' => $author->id, 'saved_at' => now(), 'based_on' => $last?->revision,
             ]);
@@ -87,13 +87,13 @@ final readonly class SaveDraft
         });
     }
 
-    /** @return array<string, mixed> */
-    private function blank(Procedure $procedure): array
+    /** @return array<string, mixed> with nothing in it that nobody has said */
+    public static function blank(Procedure $procedure): array
     {
         [$family, $joint] = Procedures::names($procedure);
 
         return [
-            'format' => 'tekkal.procedure/1', 'family' => $family, 'joint' => $joint, 'option' => $procedure->option, 'risk_class' => 'B',
+            'format' => 'tekkal.procedure/1', 'family' => $family, 'joint' => $joint, 'option' => $procedure->option,
             'map' => ['width' => '400', 'height' => '160', 'front' => 'left', 'parts' => [['key' => 'casting', 'name' => mb_strtolower($joint), 'shape' => 'box', 'x' => '10', 'y' => '10', 'width' => '380', 'height' => '140']], 'positions' => []],
             'fasteners' => [], 'groups' => [], 'surfaces' => [], 'sources' => [], 'window_standards' => [], 'sequences' => [], 'checks' => [], 'stages' => [], 'cautions' => [],
         ];

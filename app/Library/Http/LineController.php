@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Library\Http;
 
 use App\Library\Http\Requests\ReadLineRequest;
+use App\Library\Http\Requests\SketchLineRequest;
+use App\Library\Queries\LineSketches;
 use App\Shared\ProblemType;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
@@ -14,6 +16,12 @@ use Tekkal\Core\Document\LineReader;
 
 final class LineController
 {
+    /** A line while it is typed, of a procedure that nobody has begun yet. */
+    public function sketch(SketchLineRequest $request): JsonResponse
+    {
+        return new JsonResponse(LineSketches::of($request->text('line')));
+    }
+
     /** Stages out of a tightening line that somebody typed. */
     public function __invoke(ReadLineRequest $request): JsonResponse
     {

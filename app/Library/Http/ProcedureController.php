@@ -15,6 +15,8 @@ use App\Library\Queries\Procedures;
 use App\Library\Queries\ProcedureSheet;
 use App\Shared\Refused;
 use Illuminate\Http\JsonResponse;
+use Tekkal\Core\Document\InvalidDocument;
+use Tekkal\Core\Document\LineSketch;
 
 final class ProcedureController
 {
@@ -33,10 +35,26 @@ final class ProcedureController
         $joint = Joint::query()->find($request->text('joint')) ?? throw Refused::field('joint', 'There is no such joint.', $request->text('joint'));
         $copied = $request->optionalText('copy_of');
         $sister = $copied === null ? null : Procedures::find($copied);
+        $line = $request->text('line');
+        self::readable($line);
         $procedure = $add($joint, $request->text('option'), $request->person(), $sister?->id, $request->optionalText('variant'));
-        $drafts->begin($procedure, $request->person(), $sister === null ? null : self::copied($sister, $procedure));
+        $drafts->begin($procedure, $request->person(), match (true) {
+            $sister !== null => self::copied($sister, $procedure),
+            $line !== '' => LineSketch::begun(SaveDraft::blank($procedure), $line),
+            default => null,
+        });
 
         return new JsonResponse(['id' => $procedure->id], 201);
+    }
+
+    /** What is not understood of a line is said before anything is begun with it. */
+    private static function readable(string $line): void
+    {
+        try {
+            $line === '' || LineSketch::begun([], $line) !== [];
+        } catch (InvalidDocument $e) {
+            throw Refused::field('line', $e->problems[0]->sentence(), $line);
+        }
     }
 
     /** @return array<string, mixed> the sister's document under the copy's own names */

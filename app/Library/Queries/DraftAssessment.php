@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library\Queries;
 
 use Tekkal\Core\Document\DocumentReader;
+use Tekkal\Core\Document\FirstQuestions;
 use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Document\Problem;
 use Tekkal\Core\Document\Revision;
@@ -22,6 +23,9 @@ use Tekkal\Core\Sequence\SequenceJudge;
 final readonly class DraftAssessment
 {
     private const MOST_MENDINGS = 6;
+
+    /** What is reckoned with where nobody has said it yet, by the question: the strictest. */
+    private const MEANWHILE = ['risk' => 'risk class A', 'reuse' => 'new bolts every time'];
 
     /** @param  list<Problem>  $problems */
     private function __construct(
@@ -68,15 +72,20 @@ final readonly class DraftAssessment
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $questions = FirstQuestions::of($this->written);
+
         return [
-            'problems' => array_map(fn (Problem $p): array => get_object_vars(Wanting::of($this->written, $p)), $this->problems),
+            'questions' => $questions,
+            'assumed' => $this->revision === null ? [] : array_values(array_intersect_key(self::MEANWHILE, array_flip(array_column($questions, 'key')))),
+            'problems' => array_map(fn (Problem $p): array => get_object_vars(Wanting::of($this->written, $p)), array_values(array_filter($this->problems, fn (Problem $p): bool => ! FirstQuestions::cover($questions, $p)))),
             'not_approvable' => $this->revision === null ? [] : array_map(get_object_vars(...), [...Wanting::blocking($this->revision, $this->written), ...Wanting::short($this->revision, $this->written, RiskRulesInForce::rules())]),
             'line' => $this->revision?->tighteningLine()->typeset() ?? '',
             'rounds' => $this->revision?->tighteningLine()->rounds() ?? [],
             'sheet' => $this->revision === null ? null : (new RevisionSheet($this->revision, $this->document))->toArray(),
             'figures' => $this->revision === null ? null : self::figures($this->revision),
             'challenges' => array_map(self::challenge(...), $this->challenges()),
-            'bands' => $this->revision === null ? [] : (new LoadBands($this->revision, $this->document))->toArray(),
+            // A clamp load on a surface that nobody has told of would be a guess.
+            'bands' => $this->revision === null || in_array('surfaces', array_column($questions, 'key'), true) ? [] : (new LoadBands($this->revision, $this->document))->toArray(),
             'orders' => $this->revision === null ? [] : self::orders($this->revision),
         ];
     }
@@ -157,7 +166,7 @@ final readonly class DraftAssessment
     {
         $path = explode('/', substr($problem->pointer, 1));
         $field = end($path);
-        if (! in_array($field, ['why', 'target_source', 'window_source', 'low', 'sources', 'surfaces', 'aim_evidence', 'window_standard', 'threshold', 'says', 'looks'], true)) {
+        if (! in_array($field, ['why', 'target_source', 'window_source', 'low', 'sources', 'surfaces', 'aim_evidence', 'window_standard', 'threshold', 'says', 'looks', 'risk_class', 'reuse', 'condition'], true)) {
             return $document;
         }
         if ($field === 'sources') {
@@ -170,6 +179,13 @@ final readonly class DraftAssessment
             return ['surfaces' => [['surface' => 'threads', 'condition' => 'dry']]] + $document;
         }
         $parent = implode('.', array_slice($path, 0, -1));
+        // What nobody has said is taken at its strictest, so that what is computed meanwhile promises nothing.
+        $strictest = ['risk_class' => 'A', 'reuse' => 'never', 'condition' => 'dry'][$field] ?? null;
+        if ($strictest !== null) {
+            data_set($document, implode('.', $path), $strictest);
+
+            return $document;
+        }
         if ($field === 'threshold') {
             data_set($document, "$parent.threshold", '1 N·m');
 

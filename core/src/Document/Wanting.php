@@ -28,7 +28,7 @@ final readonly class Wanting
     /** Fields whose name alone says too little; what is asked where nothing stands. */
     private const FIELDS = [
         'why' => ['reason', 'it is not said yet why; the person at the bench reads it'], 'family' => ['engine family', 'the engine family is not named yet'],
-        'joint' => ['joint', 'the joint is not named yet'], 'option' => ['option', 'it is not said for which option it holds'], 'risk_class' => ['risk class', 'the risk class is not chosen yet'],
+        'joint' => ['joint', 'the joint is not named yet'], 'option' => ['option', 'it is not said for which option it holds'], 'risk_class' => ['risk class', 'the risk class is not chosen yet'], 'reuse' => ['reuse', 'it is not said yet whether it may serve again'], 'condition' => ['surface', 'it is not said yet how it is, oiled or dry'],
         'target_source' => ['source of the target', 'it is not said where the value stands'], 'window_source' => ['source of the window', 'it is not said where the window stands'],
         'window_standard' => ['window', 'it is not said how far off it may be'], 'low' => ['lower limit', 'it is not said how low it may be'], 'high' => ['upper limit', 'it is not said how high it may be'],
         'method' => ['method', 'it is not said how it is measured'], 'check' => ['check', 'it is not said which check is meant'], 'threshold' => ['threshold', 'it is not said from which torque the angle counts'],

@@ -2330,6 +2330,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/line/sketch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A line while it is typed, read back round by round, with what is still wanting and procedures that go the same way */
+        post: operations["library.sketchLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/library/map/layout": {
         parameters: {
             query?: never;
@@ -5681,6 +5698,9 @@ export interface components {
             cautions: string[];
         };
         DraftAssessment: {
+            questions: components["schemas"]["FirstQuestion"][];
+            /** @description what is reckoned with meanwhile, since nobody has said otherwise */
+            assumed: string[];
             problems: components["schemas"]["Wanting"][];
             not_approvable: components["schemas"]["Wanting"][];
             line: string;
@@ -5845,6 +5865,37 @@ export interface components {
             asked_by_me: boolean;
             /** Format: date-time */
             approved_at: string | null;
+        };
+        FirstQuestion: {
+            key: string;
+            asks: string;
+            why: string;
+            /** @description of the editor */
+            part: string;
+            verb: string;
+        };
+        LineSketch: {
+            rounds: {
+                text: string;
+                title: string;
+                says: string;
+                problem: string | null;
+                /** @description what may have been meant */
+                offers: string[];
+            }[];
+            questions: components["schemas"]["FirstQuestion"][];
+            sisters: {
+                of: number;
+                alike: number;
+                first: {
+                    /** Format: uuid */
+                    procedure: string;
+                    title: string;
+                    option: string;
+                    line: string;
+                    sketch: components["schemas"]["Sketch"] | null;
+                }[];
+            };
         };
         /** @enum {string} */
         LeastEvidence: "measured" | "one_by_one" | "as_round";
@@ -6487,6 +6538,8 @@ export type JudgedOrder = components['schemas']['JudgedOrder'];
 export type Source = components['schemas']['Source'];
 export type GeneralTable = components['schemas']['GeneralTable'];
 export type Standard = components['schemas']['Standard'];
+export type FirstQuestion = components['schemas']['FirstQuestion'];
+export type LineSketch = components['schemas']['LineSketch'];
 export type LeastEvidence = components['schemas']['LeastEvidence'];
 export type ClassRule = components['schemas']['ClassRule'];
 export type RiskRuleSet = components['schemas']['RiskRuleSet'];
@@ -10509,6 +10562,8 @@ export interface operations {
                     option: string;
                     copy_of?: string | null;
                     variant?: string | null;
+                    /** @description the line that it begins with */
+                    line?: string | null;
                 };
             };
         };
@@ -10842,6 +10897,38 @@ export interface operations {
                             [key: string]: unknown;
                         }[];
                     };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    "library.sketchLine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description the command's own
+                     */
+                    id?: string;
+                    line: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The line as it is understood */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineSketch"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -30,6 +30,7 @@ const Conflicts = screen(library, (m) => m.Conflicts);
 const Permits = screen(library, (m) => m.Permits);
 const Workbench = screen(library, (m) => m.Workbench);
 const ImportFile = screen(library, (m) => m.ImportFile);
+const Write = screen(library, (m) => m.Write);
 const BuildsFrame = screen(builds, (m) => m.BuildsFrame);
 const Builds = screen(builds, (m) => m.Builds);
 const Subassemblies = screen(builds, (m) => m.Subassemblies);
@@ -75,6 +76,7 @@ const libraryScreens = (
     <Route path="permits" element={<Permits />} />
     <Route path="workbench" element={<Workbench />} />
     <Route path="import" element={<ImportFile />} />
+    <Route path="write" element={<Write />} />
     <Route path="drafts/:procedure" element={<Editor />} />
     <Route path=":revision" element={<Revision />} />
   </Route>

@@ -37,13 +37,13 @@ export type Leg = { key: string; name?: string; parts?: string[]; positions?: st
 export type Fastener = {
   key: string;
   name: string;
-  reuse: string;
+  reuse?: string;
   cycles?: number;
   head?: string;
   geometry?: { [field: string]: unknown };
   [field: string]: unknown;
 };
-type Group = { key: string; name: string; fastener: string };
+type Group = { key: string; name: string; fastener?: string };
 type Source = { key: string; kind: string; title: string; edition: string; date: string; page: string; record?: string; disagrees?: string };
 type WindowStandard = {
   key: string;
@@ -68,7 +68,7 @@ export type Doc = {
   family: string;
   joint: string;
   option: string;
-  risk_class: string;
+  risk_class?: string;
   map: { width: string; height: string; front: 'left' | 'right' | 'top' | 'bottom'; parts: MapPart[]; positions: MapPosition[] };
   fasteners: Fastener[];
   groups: Group[];

@@ -159,6 +159,7 @@ export const FASTENER_FIELDS: FieldSpec[] = [
     field: 'reuse',
     label: 'Used again',
     as: 'one',
+    usual: 'not said yet',
     options: [
       { value: 'free', text: 'as often as it is good' },
       { value: 'if_check_passes', text: 'if its check passes' },

@@ -23,7 +23,7 @@ export function sketchOf(doc: Doc): Sketch {
       parts: doc.map.parts.filter((p) => [p.x, p.y, p.width, p.height].every((n) => Number.isFinite(Number(n)))),
       positions: doc.map.positions.filter((p) => Number.isFinite(Number(p.x)) && Number.isFinite(Number(p.y))),
     },
-    groups: doc.groups.map((g) => ({ key: g.key, fastener: g.fastener })),
+    groups: doc.groups.map((g) => ({ key: g.key, fastener: g.fastener ?? '' })),
     fasteners: doc.fasteners.map((f) => ({ key: f.key, head: head(f), across_flats_mm: drawnMillimetres(f.across_flats) })),
   };
 }

@@ -5,8 +5,8 @@ const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'];
 type Asking = 'badge' | 'pin' | 'own' | 'again';
 
 type Props = {
-  /** True where it was taken; 'own' where the PIN was handed out, and one of one's own is wanted in its place. */
-  onDone: (badge: string, pin: string, own?: string) => Promise<boolean | 'own'>;
+  /** True where it was taken; 'own' where the PIN was handed out, and one of one's own is wanted in its place; 'badge' where it takes somebody else. */
+  onDone: (badge: string, pin: string, own?: string) => Promise<boolean | 'own' | 'badge'>;
   error: string;
   busy: boolean;
   done: string;
@@ -24,12 +24,13 @@ function useBadgePin(onDone: Props['onDone'], known: boolean) {
   const plain = typed.badge.replace(/^@B/, '');
   const set = (change: (now: string) => string) => setTyped((now) => ({ ...now, [asking]: change(now[asking]) }));
   const again = (from: Asking) => {
-    setTyped((now) => ({ ...now, ...(from === 'pin' ? { pin: '' } : {}), own: '', again: '' }));
+    setTyped((now) => ({ ...now, ...(from === 'badge' ? { badge: '' } : {}), ...(from === 'own' ? {} : { pin: '' }), own: '', again: '' }));
     setAsking(from);
   };
   const send = async (own?: string) => {
     const done = await (own === undefined ? onDone(plain, typed.pin) : onDone(plain, typed.pin, own));
     if (done === 'own') again('own');
+    else if (done === 'badge' && !known) again('badge');
     else if (!done) again(own === undefined ? 'pin' : 'own');
   };
   const forward = async () => {

@@ -13,7 +13,7 @@ final class AddProcedureRequest extends PersonRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['joint' => 'required|string|max:36', 'option' => ['required', 'string', 'max:80', new OneLine], 'copy_of' => 'nullable|string|max:36', 'variant' => 'nullable|string|max:36'];
+        return ['joint' => 'required|string|max:36', 'option' => ['required', 'string', 'max:80', new OneLine], 'copy_of' => 'nullable|string|max:36', 'variant' => 'nullable|string|max:36', 'line' => 'nullable|string|max:400'];
     }
 
     /** @return array<string, string> */

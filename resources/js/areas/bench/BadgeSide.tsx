@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { sentenceOf } from '@/lib/problem';
+import { Problem, sentenceOf } from '@/lib/problem';
 import { BadgePin } from '@/ui/BadgePin';
 import { NeedsServer } from './NeedsServer';
 import type { RunCommand } from './queries';
@@ -27,7 +27,7 @@ export function BadgeSide({ bench, children, who, done, known = false, onSign, o
         onDone?.();
         return true;
       },
-      () => false,
+      (error: unknown) => (error instanceof Problem && error.field === 'badge' ? 'badge' : false),
     );
   return (
     <main className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_28rem] gap-8 overflow-auto px-7 pt-5 portrait:grid-cols-1">

@@ -7,4 +7,5 @@ export { LibraryList } from './screens/LibraryList';
 export { Permits } from './screens/Permits';
 export { Revision } from './screens/Revision';
 export { Sources } from './screens/Sources';
+export { Write } from './screens/Write';
 export { Workbench } from './screens/Workbench';

@@ -8,16 +8,19 @@ import { Tabs } from '@/ui/Tabs';
 import { ChangeList } from '../sheet/ChangeList';
 import { FigureLine } from '../sheet/FigureLine';
 import { LoadPlot } from '../sheet/LoadPlot';
+import { Questions } from '../write/Questions';
 import type { Editing } from './editor';
 
 /** What the core says while it is written: what it means, what is doubtful, what is missing, what changed. */
 export function AssessmentPane(editing: Editing) {
   const { look, failed, doc, answers } = editing;
-  const [view, setView] = useState('meaning');
+  const [chosen, setView] = useState<string | null>(null);
   if (failed !== null) return <Failure sentence={failed} />;
   if (!look) return <Waiting />;
   const open = look.challenges.filter((c) => (answers[c.key] ?? '') === '').length;
-  const missing = look.problems.length + look.not_approvable.length;
+  const missing = look.questions.length + look.problems.length + look.not_approvable.length;
+  // What is asked for first comes first, as long as nobody has looked at something else.
+  const view = chosen ?? (look.questions.length > 0 ? 'missing' : 'meaning');
   return (
     <Tabs
       tight
@@ -51,6 +54,7 @@ function Meaning({ look, rounds, fasteners }: { look: DraftAssessment; rounds: n
       {look.line === '' && rounds > 0 && (
         <p className="mt-1 text-soft">{count(look.problems.length, 'thing stands', 'things stand')} in the way, said under “Still wanting”.</p>
       )}
+      {look.assumed.length > 0 && <p className="mt-1 text-soft">Reckoned meanwhile, until somebody says otherwise: {look.assumed.join(', ')}.</p>}
       {look.figures && <FigureLine figures={look.figures} fasteners={fasteners} />}
       {look.bands.length > 0 && (
         <div className="mt-4">
@@ -87,20 +91,24 @@ function Doubts({ look, answers, answer }: Editing & { look: DraftAssessment }) 
 
 function Missing({ look, show }: { look: DraftAssessment; show: Editing['show'] }) {
   const [, setParams] = useSearchParams();
-  if (look.problems.length + look.not_approvable.length === 0) return <p className="px-7 py-3 text-soft">Nothing is wanting. It can be handed in.</p>;
+  if (look.questions.length + look.problems.length + look.not_approvable.length === 0)
+    return <p className="px-7 py-3 text-soft">Nothing is wanting. It can be handed in.</p>;
   const goTo = (part: string, stage: string | null) => {
     setParams({ part }, { replace: true });
     if (stage !== null) show(stage);
   };
   return (
-    <ul className="px-7 py-2">
-      {look.problems.map((p) => (
-        <Want key={p.pointer + p.says} wanting={p} onGo={goTo} />
-      ))}
-      {look.not_approvable.map((p) => (
-        <Want key={p.pointer + p.says} wanting={p} onGo={goTo} blocks />
-      ))}
-    </ul>
+    <div className="px-7 py-2">
+      <Questions questions={look.questions} onAnswer={({ part }) => goTo(part, null)} />
+      <ul>
+        {look.problems.map((p) => (
+          <Want key={p.pointer + p.says} wanting={p} onGo={goTo} />
+        ))}
+        {look.not_approvable.map((p) => (
+          <Want key={p.pointer + p.says} wanting={p} onGo={goTo} blocks />
+        ))}
+      </ul>
+    </div>
   );
 }
 

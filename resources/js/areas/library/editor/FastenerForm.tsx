@@ -84,7 +84,7 @@ function ShankAndMembers({ no, geometry, choices, onChange }: ListsProps) {
         things={thingsOf(geometry.members)}
         choices={choices}
         onChange={put('members')}
-        fresh={() => ({ material: 'steel', thickness: typeof geometry.grip_length === 'string' ? geometry.grip_length : '' })}
+        fresh={() => ({ material: '', thickness: typeof geometry.grip_length === 'string' ? geometry.grip_length : '' })}
       />
     </>
   );

@@ -32,13 +32,19 @@ export function FastenersTab({ doc, edit }: Editing) {
   );
 }
 
-/** A new kind of fastener, and a group of it, since one without the other is of no use. */
+/**
+ * A new kind of fastener, of which nothing is said yet; and a group of it, since one without the other is of no use, unless
+ * the line has named groups that wait for one.
+ */
 function addFastener(doc: Doc): Doc {
   const key = keyAmong('bolt', doc.fasteners);
+  if (doc.groups.some((g) => g.fastener === undefined)) {
+    return { ...doc, fasteners: [...doc.fasteners, { key, name: 'bolt' }], groups: doc.groups.map((g) => ({ ...g, fastener: g.fastener ?? key })) };
+  }
   const group = keyAmong(doc.groups.length === 0 ? 'all' : 'group', doc.groups);
   return {
     ...doc,
-    fasteners: [...doc.fasteners, { key, name: 'bolt', reuse: 'free', head: 'hex' }],
+    fasteners: [...doc.fasteners, { key, name: 'bolt' }],
     groups: [...doc.groups, { key: group, name: doc.groups.length === 0 ? 'all' : `group ${String(doc.groups.length + 1)}`, fastener: key }],
   };
 }
@@ -68,7 +74,7 @@ function Groups({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
                 <Select
                   label={`Fastener of group ${g.name}`}
                   hideLabel
-                  value={g.fastener}
+                  value={g.fastener ?? ''}
                   onValueChange={change(g.key, 'fastener')}
                   options={doc.fasteners.map((f) => ({ value: f.key, text: f.name }))}
                 />

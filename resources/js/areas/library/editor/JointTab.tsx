@@ -11,6 +11,7 @@ import { TextArea } from '@/ui/TextArea';
 import type { Editing } from './editor';
 
 const RISKS = [
+  { value: '', text: 'not said yet' },
   { value: 'A', text: 'A: a failure endangers people' },
   { value: 'B', text: 'B: a failure stops the engine' },
   { value: 'C', text: 'C: a nuisance' },
@@ -34,7 +35,7 @@ export function JointTab({ doc, edit }: Editing) {
   return (
     <div className="flex flex-col gap-4 px-7 py-4">
       <div className="grid grid-cols-2 gap-3">
-        <Select label="Risk class" value={doc.risk_class} onValueChange={put('risk_class')} options={RISKS} />
+        <Select label="Risk class" value={doc.risk_class ?? ''} onValueChange={put('risk_class')} options={RISKS} />
         <Select
           label="It is for"
           value={typeof doc.purpose === 'string' ? doc.purpose : 'tightening'}

@@ -38,9 +38,9 @@ export function Surfaces({ doc, edit }: Pick<Editing, 'doc' | 'edit'>) {
   );
 }
 
-/** The threads first, then what is under the head; oil, until something else is said. */
+/** The threads first, then what is under the head; how it is, somebody says. */
 function addSurface(doc: Doc): Doc {
-  return { ...doc, surfaces: [...doc.surfaces, { surface: doc.surfaces.length === 0 ? 'threads' : 'under head', condition: 'engine oil' }] };
+  return { ...doc, surfaces: [...doc.surfaces, { surface: doc.surfaces.length === 0 ? 'threads' : 'under head', condition: '' }] };
 }
 
 type SurfaceProps = { doc: Doc; surface: Doc['surfaces'][number]; no: number; onPut: (field: string, value: unknown) => void; onRemove: () => void };
@@ -54,7 +54,13 @@ function OneSurface({ doc, surface: s, no, onPut, onRemove }: SurfaceProps) {
           <Select label={`Surface ${String(no)}`} hideLabel value={s.surface} onValueChange={put('surface')} options={SURFACES} />
         </td>
         <td className="pr-1">
-          <Select label={`What is on surface ${String(no)}`} hideLabel value={s.condition} onValueChange={put('condition')} options={CONDITIONS} />
+          <Select
+            label={`What is on surface ${String(no)}`}
+            hideLabel
+            value={s.condition}
+            onValueChange={put('condition')}
+            options={[{ value: '', text: 'not said yet' }, ...CONDITIONS]}
+          />
         </td>
         <td className="w-44">
           <Cell

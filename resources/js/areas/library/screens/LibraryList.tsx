@@ -4,15 +4,13 @@ import { useMay } from '@/api/session';
 import type { LibraryFamily } from '@/api/types';
 import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
+import { ButtonLink } from '@/ui/ButtonLink';
 import { Choice } from '@/ui/Choice';
 import { Loaded } from '@/ui/states';
 import { NewFamilyPanel } from '../NewFamilyPanel';
-import { NewProcedurePanel } from '../NewProcedurePanel';
 import { ProcedureTable } from '../ProcedureTable';
 import { useFamilies, useProcedureList } from '../queries';
 import { STATE_FILTERS } from '../words';
-
-type Panel = 'procedure' | 'family' | null;
 
 /** What is asked of the list stands in the address; a new question begins at its first page. */
 function useAsk() {
@@ -72,17 +70,16 @@ export function LibraryList() {
 /** What can be begun here, brought in and taken away. */
 function Actions({ families, family }: { families: LibraryFamily[]; family: string | null }) {
   const may = useMay();
-  const [panel, setPanel] = useState<Panel>(null);
-  const close = () => setPanel(null);
+  const [adding, setAdding] = useState(false);
   return (
     <>
       <p className="no-print mt-4 flex flex-wrap items-center gap-3">
         {may('draft-procedures') && (
           <>
-            <Button look="main" onClick={() => setPanel('procedure')}>
+            <ButtonLink main to="/library/write">
               Write a procedure
-            </Button>
-            <Button onClick={() => setPanel('family')}>Families and joints</Button>
+            </ButtonLink>
+            <Button onClick={() => setAdding(true)}>Families and joints</Button>
             <Link className="quiet ml-3" to="/library/import">
               Import a file
             </Link>
@@ -92,8 +89,7 @@ function Actions({ families, family }: { families: LibraryFamily[]; family: stri
           Save {family === null ? 'the library' : 'this family'} as a file
         </a>
       </p>
-      {panel === 'procedure' && <NewProcedurePanel families={families} onClose={close} />}
-      {panel === 'family' && <NewFamilyPanel families={families} onClose={close} />}
+      {adding && <NewFamilyPanel families={families} onClose={() => setAdding(false)} />}
     </>
   );
 }

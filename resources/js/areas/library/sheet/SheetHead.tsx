@@ -6,7 +6,7 @@ import type { RevisionSheet } from '@/api/types';
 import { day } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { Refusal } from '@/ui/Refusal';
-import { NewProcedurePanel } from '../NewProcedurePanel';
+import { SisterPanel } from '../SisterPanel';
 import { PermitLines } from '../PermitLines';
 import { SignPanel } from '@/ui/SignPanel';
 import { StopNowLink, StopWord } from '@/ui/StopWord';
@@ -121,7 +121,7 @@ function OpenPanel({ sheet, panel, onClose }: { sheet: RevisionSheet; panel: 'co
   const families = useFamilies().data?.families ?? [];
   if (panel === 'copy') {
     const title = `${sheet.family}, ${sheet.joint.toLowerCase()}, ${sheet.option}`;
-    return <NewProcedurePanel families={families} onClose={onClose} copyOf={{ id: sheet.procedure, title }} />;
+    return <SisterPanel families={families} onClose={onClose} copyOf={{ id: sheet.procedure, title }} />;
   }
   return (
     <SignPanel

@@ -57,7 +57,12 @@ function ByHand() {
         <Button look="main" type="submit" disabled={add.isPending}>
           Add the family
         </Button>
-        {add.isSuccess && <span role="status">It is in the library. Another, or go on.</span>}
+        {add.isSuccess && (
+          <>
+            <span role="status">It is in the library. Another, or its first procedure.</span>
+            <ButtonLink to="/library/write">Write a procedure</ButtonLink>
+          </>
+        )}
       </div>
     </form>
   );

@@ -7,12 +7,10 @@ import { FormPanel } from '@/ui/FormPanel';
 import { useForm } from '@/ui/useForm';
 import { LIBRARY } from './queries';
 
-type Props = { families: LibraryFamily[]; onClose: () => void; copyOf?: { id: string; title: string } };
+type Props = { families: LibraryFamily[]; onClose: () => void; copyOf: { id: string; title: string } };
 
-const EACH_ITS_OWN = 'Each hardware option of a joint has a procedure of its own.';
-
-/** A procedure for a joint and its hardware; its draft is opened at once. */
-export function NewProcedurePanel({ families, onClose, copyOf }: Props) {
+/** A procedure like another one, for a joint and its hardware; its draft is opened at once. */
+export function SisterPanel({ families, onClose, copyOf }: Props) {
   const navigate = useNavigate();
   const { form, put, bind } = useForm({ family: families.length === 1 ? (families[0]?.id ?? '') : '', joint: '', option: '', variant: 'all' });
   const chosen = families.find((f) => f.id === form.family);
@@ -23,11 +21,11 @@ export function NewProcedurePanel({ families, onClose, copyOf }: Props) {
   return (
     <FormPanel
       refreshes={LIBRARY}
-      title={copyOf ? 'Copy to a sister' : 'Write a procedure'}
-      note={copyOf ? `The copy begins as ${copyOf.title}; from then on what differs is shown on both.` : EACH_ITS_OWN}
-      verb={copyOf ? 'Copy' : 'Begin'}
+      title="Copy to a sister"
+      note={`The copy begins as ${copyOf.title}; from then on what differs is shown on both.`}
+      verb="Copy"
       onClose={onClose}
-      command={() => answerOf(api.POST('/library/procedures', { body: bodyOf(form, copyOf?.id ?? null) }))}
+      command={() => answerOf(api.POST('/library/procedures', { body: bodyOf(form, copyOf.id) }))}
       onDone={({ id }) => void navigate(`/library/drafts/${id}`)}
     >
       <Choice
@@ -50,7 +48,7 @@ export function NewProcedurePanel({ families, onClose, copyOf }: Props) {
   );
 }
 
-function bodyOf(form: { joint: string; option: string; variant: string }, copyOf: string | null) {
+function bodyOf(form: { joint: string; option: string; variant: string }, copyOf: string) {
   return { joint: form.joint, option: form.option.trim(), copy_of: copyOf, variant: form.variant === 'all' ? null : form.variant };
 }
 

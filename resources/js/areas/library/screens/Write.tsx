@@ -1,0 +1,133 @@
+import { useId } from 'react';
+import { useNavigate } from 'react-router';
+import { answerOf, api } from '@/api/client';
+import type { LineSketch } from '@/api/types';
+import { Button } from '@/ui/Button';
+import { Refusal } from '@/ui/Refusal';
+import { useCommand } from '@/ui/useCommand';
+import { LIBRARY, useFamilies } from '../queries';
+import { Questions } from '../write/Questions';
+import { RoundsRead } from '../write/RoundsRead';
+import { Sisters } from '../write/Sisters';
+import { WhatFor } from '../write/WhatFor';
+import { type Writing, asTyped, useSketch, useWriting } from '../write/useWriting';
+
+type Begin = { part: string | null; copyOf: string | null };
+
+const NOTHING: LineSketch = { rounds: [], questions: [], sisters: { of: 0, alike: 0, first: [] } };
+
+/** A procedure begins with its line; bolts, map and papers are asked for as it needs them, and nothing is assumed. */
+export function Write() {
+  const navigate = useNavigate();
+  const families = useFamilies().data?.families ?? [];
+  const { writing, put, forget } = useWriting();
+  const sketch = useSketch(writing.line).data ?? NOTHING;
+  const begin = useCommand(({ copyOf }: Begin) => answerOf(api.POST('/library/procedures', { body: bodyOf(writing, copyOf) })), LIBRARY);
+  const go = (how: Begin) =>
+    begin.mutate(how, {
+      onSuccess: ({ id }) => {
+        forget();
+        void navigate(`/library/drafts/${id}${how.part === null ? '' : `?part=${how.part}`}`);
+      },
+    });
+  const isFor = writing.joint !== '' && writing.option.trim() !== '';
+  const ready = isFor && !begin.isPending;
+  const whole: Begin = { part: writing.line.trim() === '' ? null : 'rounds', copyOf: null };
+  const replace = (at: number, text: string) => put({ line: sketch.rounds.map((round, i) => (i === at ? text : round.text)).join(' · ') });
+  return (
+    <main className="px-7 py-4">
+      <div className="flex items-baseline justify-between gap-6">
+        <h1 className="text-2xl">Write a procedure</h1>
+        <p className="text-soft">kept in this browser as you type; nobody else sees it</p>
+      </div>
+      <WhatFor families={families} writing={writing} onPut={put} />
+      <LineField line={writing.line} onType={(line) => put({ line })} onEnter={() => ready && go(whole)} />
+      <RoundsRead rounds={sketch.rounds} onReplace={replace} />
+      <Refusal of={begin} className="mt-3" />
+      <div className="mt-5 grid gap-x-10 border-t border-line pt-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+        <Wanting sketch={sketch} isFor={isFor} ready={ready} onBegin={() => go(whole)} onAnswer={(part) => go({ part, copyOf: null })} />
+        <section aria-label="What will be drawn here">
+          <NothingDrawn />
+          <Sisters sisters={sketch.sisters} disabled={!ready} onCopy={(copyOf) => go({ part: null, copyOf })} />
+          <p className="mt-4 text-sm text-soft">Until one is approved, the shop’s general table may serve a joint of risk class C, once its bolts are named.</p>
+        </section>
+      </div>
+    </main>
+  );
+}
+
+type WantingProps = { sketch: LineSketch; isFor: boolean; ready: boolean; onBegin: () => void; onAnswer: (part: string) => void };
+
+function Wanting({ sketch, isFor, ready, onBegin, onAnswer }: WantingProps) {
+  return (
+    <section aria-label="Still wanting">
+      <div className="flex items-baseline justify-between border-b border-line pb-1">
+        <h2 className="text-lg font-semibold">Still wanting, in the order that saves you most</h2>
+        <p className="text-sm text-soft">{sketch.questions.length} before it can be handed in</p>
+      </div>
+      <Questions questions={sketch.questions} disabled={!ready} onAnswer={({ part }) => onAnswer(part)} />
+      <div className="mt-4 flex items-center gap-4">
+        <Button look="main" disabled={!ready} onClick={onBegin}>
+          Begin the draft
+        </Button>
+        {!isFor && <span className="text-soft">Say first for which joint and hardware it is.</span>}
+      </div>
+    </section>
+  );
+}
+
+type LineProps = { line: string; onType: (line: string) => void; onEnter: () => void };
+
+function LineField({ line, onType, onEnter }: LineProps) {
+  const id = useId();
+  return (
+    <div className="mt-4 flex items-center gap-4 rounded border-2 border-now bg-sheet pr-4">
+      <label htmlFor={id} className="sr-only">
+        The line: round by round
+      </label>
+      <input
+        id={id}
+        autoFocus
+        autoComplete="off"
+        spellCheck={false}
+        maxLength={400}
+        aria-describedby={`${id}-how`}
+        className="h-16 min-w-0 grow bg-transparent px-5 text-[28px] font-semibold outline-none placeholder:font-normal placeholder:text-soft"
+        placeholder="seat · 9 N·m · 18 N·m"
+        value={line}
+        onChange={(e) => onType(asTyped(e.target.value))}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') onEnter();
+        }}
+      />
+      <p id={`${id}-how`} className="shrink-0 text-right text-sm text-soft">
+        a dot or ; ends a round,
+        <br />a stroke parts its groups
+      </p>
+    </div>
+  );
+}
+
+/** Dotted: not known, and not made up. */
+function NothingDrawn() {
+  return (
+    <>
+      <h2 className="border-b border-line pb-1 text-lg font-semibold">What will be drawn here</h2>
+      <p className="mt-3 flex h-36 items-center justify-center rounded border-2 border-dashed border-hair text-center text-soft">
+        how many bolts, and where,
+        <br />
+        nobody has said yet
+      </p>
+    </>
+  );
+}
+
+function bodyOf({ joint, option, variant, line }: Writing, copyOf: string | null) {
+  return {
+    joint,
+    option: option.trim(),
+    variant: variant === 'all' ? null : variant,
+    copy_of: copyOf,
+    line: copyOf === null && line.trim() !== '' ? line.trim() : null,
+  };
+}

@@ -1,0 +1,39 @@
+import type { LineSketch } from '@/api/types';
+import { count } from '@/lib/typeset';
+import { Button } from '@/ui/Button';
+import { JointMap } from '@/ui/JointMap';
+
+type Props = { sisters: LineSketch['sisters']; disabled: boolean; onCopy: (procedure: string) => void };
+
+/** Approved procedures with the same kinds of rounds in the same order: to begin from, instead of from nothing. */
+export function Sisters({ sisters, disabled, onCopy }: Props) {
+  if (sisters.of === 0) return null;
+  return (
+    <section className="mt-6" aria-label="Sisters">
+      <p>
+        <b className="font-semibold">Begin from a sister instead:</b>{' '}
+        <span className="text-soft">
+          {sisters.alike === 0
+            ? `none of ${count(sisters.of, 'procedure')} goes by the same rounds.`
+            : `${sisters.alike === 1 ? 'one' : String(sisters.alike)} of ${count(sisters.of, 'procedure')} ${sisters.alike === 1 ? 'goes' : 'go'} by the same rounds.`}
+        </span>
+      </p>
+      <ul>
+        {sisters.first.map((sister) => (
+          <li key={sister.procedure} className="flex items-center gap-4 border-b border-hair py-2">
+            <span className="h-11 w-28 shrink-0">{sister.sketch !== null && <JointMap sketch={sister.sketch} detail="small" label={sister.title} />}</span>
+            <p className="min-w-0 grow text-sm">
+              <b className="block truncate text-base font-semibold">
+                {sister.title}, {sister.option}
+              </b>
+              <span className="line-clamp-2 text-soft">{sister.line}</span>
+            </p>
+            <Button small disabled={disabled} aria-label={`Copy ${sister.title}, ${sister.option}`} onClick={() => onCopy(sister.procedure)}>
+              Copy
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
