@@ -22,11 +22,18 @@ final class AskedNeeds implements NeedsMe
         if (Gate::denies(Ability::GiveWork->value)) {
             return [];
         }
-        $asked = AskedValue::query()->with(['of', 'asker'])->whereNull('answer')->whereIn('subject', Subject::query()->where('state', BuildState::Open->value)->select('id'))->orderBy('asked_at')->get();
+        $asked = AskedValue::query()->join('subjects', 'subjects.id', '=', 'asked_values.subject')->leftJoin('people', 'people.id', '=', 'asked_values.person')
+            ->whereNull('asked_values.answer')->where('subjects.state', BuildState::Open->value)->orderBy('asked_values.asked_at')
+            ->get(['asked_values.*', 'subjects.serial', 'subjects.build_number', 'subjects.subassembly', 'people.name as asker_name']);
 
-        return array_values($asked->map(fn (AskedValue $a): Need => new Need(
-            Urgency::StandsStill, sprintf('%s: a value is asked for', $a->of?->title()), sprintf('“%s” – %s, since %s.', $a->says, $a->asker?->displayName() ?? 'somebody', self::when($a)), 'Answer it', '/builds/'.$a->subject,
-        ))->all());
+        return array_values($asked->map(function (AskedValue $a): Need {
+            $of = $a->getAttributes();
+
+            return new Need(
+                Urgency::StandsStill, sprintf('%s: a value is asked for', Subject::titled((string) $of['serial'], (int) $of['build_number'], (string) $of['subassembly'])),
+                sprintf('“%s” – %s, since %s.', $a->says, $of['asker_name'] ?? 'somebody', self::when($a)), 'Answer it', '/builds/'.$a->subject,
+            );
+        })->all());
     }
 
     private static function when(AskedValue $asked): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Builds;
 
 use App\Builds\Models\RunProgress;
-use App\Builds\Queries\JointStrip;
 use App\Builds\Queries\LeftRun;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
@@ -32,10 +31,6 @@ final readonly class BuildNeeds implements NeedsMe
     private const MOST_DONE = 12;
 
     private const MOST_NAMED = 4;
-
-    public function __construct(private JointStrip $strip)
-    {
-    }
 
     public function needs(): array
     {
@@ -88,8 +83,8 @@ final readonly class BuildNeeds implements NeedsMe
     private function hardware(): array
     {
         $options = [];
-        foreach (Procedures::inForceAt(self::withSeveral(), now()->toImmutable()) as [$status, $procedure]) {
-            $options[$status->joint][$procedure->option] = $procedure->for_variant;
+        foreach (Procedures::inForceAt(self::withSeveral(), now()->toImmutable()) as $one) {
+            $options[$one->joint][$one->option] = $one->variant;
         }
         $several = array_filter($options, fn (array $of): bool => (new HardwareOffer($of, null))->proposed() === null);
         if ($several === []) {
@@ -117,10 +112,10 @@ final readonly class BuildNeeds implements NeedsMe
         return $query->from('fittings')->whereColumn('fittings.engine', 'subjects.id')->whereColumn('fittings.kind', 'joints.carried_in')->whereNull('fittings.removed_at');
     }
 
-    /** @return list<string> joints that more than one procedure was ever written for, or one for a variant */
-    private static function withSeveral(): array
+    /** Joints that more than one procedure was ever written for, or one for a variant. */
+    private static function withSeveral(): Builder
     {
-        return array_values(array_map(strval(...), DB::table('procedures')->groupBy('joint')->havingRaw('COUNT(*) > 1 OR MAX(variant) IS NOT NULL')->pluck('joint')->all()));
+        return DB::table('procedures')->select('joint')->groupBy('joint')->havingRaw('COUNT(*) > 1 OR MAX(variant) IS NOT NULL');
     }
 
     /**
@@ -144,10 +139,10 @@ final readonly class BuildNeeds implements NeedsMe
     private static function late(): array
     {
         $today = Shop::here()->clock(now()->toImmutable())->format('Y-m-d');
-        $late = Subject::query()->with('owner')->whereIn('state', [BuildState::Received, BuildState::Open, BuildState::Finished])->where('due_on', '<', $today)->orderBy('due_on')->limit(self::MOST_DONE)->get();
+        $late = self::owned()->whereIn('state', [BuildState::Received, BuildState::Open, BuildState::Finished])->where('due_on', '<', $today)->orderBy('due_on')->limit(self::MOST_DONE)->get();
 
         return array_values($late->map(fn (Subject $s): Need => new Need(
-            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', $s->ownedBy(), $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), $s->state === BuildState::Finished ? 'Ship it' : 'See what it needs', '/builds/'.$s->id,
+            Urgency::Next, sprintf('%s is late: it was due on %s', $s->title(), $s->due_on?->format('j F')), sprintf('%s; it is %s%s.', self::owner($s), $s->state->words(), $s->waits_for === '' ? '' : ", and waits: $s->waits_for"), $s->state === BuildState::Finished ? 'Ship it' : 'See what it needs', '/builds/'.$s->id,
         ))->all());
     }
 
@@ -158,18 +153,29 @@ final readonly class BuildNeeds implements NeedsMe
         if ($ready->isEmpty()) {
             return [];
         }
-        $strips = $this->strip->ofAll($ready);
+        $drawn = self::drawn($ready->pluck('id')->all());
 
         return array_values($ready->map(fn (Subject $s): Need => new Need(
-            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint of it is done. %s.', $s->ownedBy()), 'Finish it', '/builds/'.$s->id,
-            self::drawn($strips[$s->id], $this->strip->maps()),
+            Urgency::CanWait, $s->title().' can be finished', sprintf('Nothing holds it any more: every joint of it is done. %s.', self::owner($s)), 'Finish it', '/builds/'.$s->id,
+            $drawn[$s->id] ?? null,
         ))->all());
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<Subject> each with the name of whose it is */
+    private static function owned(): \Illuminate\Database\Eloquent\Builder
+    {
+        return Subject::query()->select('subjects.*')->addSelect(['owned_by' => DB::table('customers')->select('name')->whereColumn('customers.id', 'subjects.customer')]);
+    }
+
+    private static function owner(Subject $subject): string
+    {
+        return (string) ($subject->getAttribute('owned_by') ?? 'the shop’s own');
     }
 
     /** @return Collection<int, Subject> the oldest of them, asked of the rows: most engines that stand there are not among them */
     private function ready(): Collection
     {
-        $ready = Subject::query()->with('owner')->where('state', BuildState::Open->value);
+        $ready = self::owned()->where('state', BuildState::Open->value);
         $of = fn (Builder $q, string $table): Builder => $q->from($table)->whereColumn("$table.subject", 'subjects.id')->whereColumn("$table.joint", 'joints.id');
         $ready->getQuery()
             // Each way by an index of its own: a key that may be the one or the other is found by none.
@@ -190,20 +196,18 @@ final readonly class BuildNeeds implements NeedsMe
     }
 
     /**
-     * @param  list<array<string, mixed>>  $joints
-     * @param  array<string, array<string, mixed>>  $maps
-     * @return array<string, mixed>|null the first of them, as it stands
+     * The joint of each that was finished first, as it stands.
+     *
+     * @param  array<array-key, mixed>  $subjects
+     * @return array<string, array<string, mixed>>
      */
-    private static function drawn(array $joints, array $maps): ?array
+    private static function drawn(array $subjects): array
     {
-        foreach ($joints as $joint) {
-            $map = $maps[$joint['drawn'] ?? ''] ?? null;
-            if ($map !== null && $joint['run'] !== null) {
-                return ['map' => $map, 'marks' => $joint['run']['marks']];
-            }
-        }
+        $runs = DB::table('runs')->join('run_progress', 'run_progress.run', '=', 'runs.id')->whereIn('runs.subject', $subjects)->whereNotNull('runs.finished_at')->whereNull('runs.opened_at')
+            ->orderBy('runs.finished_at')->get(['runs.subject', 'runs.revision', 'run_progress.marks'])->unique('subject');
+        $faces = RevisionFaces::of($runs->pluck('revision')->all());
 
-        return null;
+        return $runs->mapWithKeys(fn (stdClass $run): array => [$run->subject => ['map' => $faces[$run->revision]['sketch'], 'marks' => json_decode($run->marks, true, flags: JSON_THROW_ON_ERROR)]])->all();
     }
 
     /** @param  list<string>  $options */

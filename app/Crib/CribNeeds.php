@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Crib;
 
 use App\Crib\Models\LookBackCase;
-use App\Crib\Models\ToolRow;
 use App\Crib\Queries\CribBoard;
 use App\People\Ability;
 use App\Shared\Contracts\Need;
@@ -34,12 +33,14 @@ final class CribNeeds implements NeedsMe
     /** @return list<Need> */
     private static function cases(): array
     {
-        $open = LookBackCase::query()->where('state', 'open')->orderBy('number')->get();
-        $codes = ToolRow::query()->whereKey($open->pluck('tool')->all())->pluck('code', 'id');
+        $open = LookBackCase::query()->leftJoin('tools', 'tools.id', '=', 'look_back_cases.tool')->where('look_back_cases.state', 'open')->orderBy('number')->get(['look_back_cases.*', 'tools.code as tool_code']);
+        if ($open->isEmpty()) {
+            return [];
+        }
         $counts = DB::table('look_back_results')->whereIn('case', $open->modelKeys())->groupBy('case')->selectRaw("`case`, COUNT(DISTINCT IF(verdict = 'in', NULL, subject)) AS engines, SUM(verdict = 'out') AS outside, SUM(verdict = 'in_doubt') AS doubtful")->get()->keyBy('case');
 
         return array_values($open->map(fn (LookBackCase $c): Need => new Need(
-            Urgency::InDoubt, sprintf('%s %s: %s', $codes->get($c->tool), $c->cause->words(), self::engines((int) ($counts->get($c->id)->engines ?? 0))),
+            Urgency::InDoubt, sprintf('%s %s: %s', (string) $c->getAttribute('tool_code'), $c->cause->words(), self::engines((int) ($counts->get($c->id)->engines ?? 0))),
             sprintf('Case %d: %d results are outside when they are judged again, %d are in doubt. It stays open until each is decided about.', $c->number, $counts->get($c->id)->outside ?? 0, $counts->get($c->id)->doubtful ?? 0), 'Go on with the case', '/crib/cases/'.$c->number,
         ))->all());
     }

@@ -10,7 +10,6 @@ use App\Library\Models\Procedure;
 use App\Library\Models\RevisionStatus;
 use App\Library\Models\RiskRuleSet;
 use App\Library\Models\Standard;
-use App\Library\Models\WorkingDraft;
 use App\Library\Queries\RevisionFaces;
 use App\People\Ability;
 use App\People\Shop;
@@ -18,9 +17,10 @@ use App\Shared\Contracts\Need;
 use App\Shared\Contracts\NeedsMe;
 use App\Shared\Contracts\Urgency;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use stdClass;
 
 /** What waits for a signature, for whoever may give it; and what was sent back, for whoever wrote it. */
 final class LibraryNeeds implements NeedsMe
@@ -38,11 +38,11 @@ final class LibraryNeeds implements NeedsMe
     {
         $waiting = RevisionStatus::query()->where('state', RevisionState::InReview->value)->orderBy('submitted_at')->get()
             ->reject(fn (RevisionStatus $s): bool => in_array(Auth::id(), Authors::ofRevision($s->revision), true));
-        $procedures = self::procedures($waiting->pluck('procedure')->all());
+        $titles = self::titles($waiting->pluck('procedure')->all());
         $faces = RevisionFaces::of($waiting->pluck('revision')->all());
 
         return array_values($waiting->map(fn (RevisionStatus $s): Need => new Need(
-            Urgency::Next, sprintf('%s: revision %s waits for a signature', $procedures->find($s->procedure)?->title(), $s->letter),
+            Urgency::Next, sprintf('%s: revision %s waits for a signature', $titles[$s->procedure] ?? '', $s->letter),
             sprintf('Handed in %s. No engine is given to it before somebody signs.', self::on($s->submitted_at)), 'Read and sign', '/library/'.$s->revision,
             self::drawn($faces, $s),
         ))->all());
@@ -83,27 +83,28 @@ final class LibraryNeeds implements NeedsMe
     /** @return list<Need> */
     private static function sentBack(): array
     {
-        $drafts = WorkingDraft::query()->where('author', Auth::id())->get(['procedure', 'letter'])->keyBy('procedure');
-        if ($drafts->isEmpty()) {
+        $back = RevisionStatus::query()->join('drafts', fn ($join) => $join->on('drafts.procedure', '=', 'revision_states.procedure')->on('drafts.letter', '=', 'revision_states.letter'))
+            ->where('drafts.author', Auth::id())->where('revision_states.state', RevisionState::Returned->value)->get(['revision_states.*']);
+        if ($back->isEmpty()) {
             return [];
         }
-        $back = RevisionStatus::query()->where('state', RevisionState::Returned->value)->whereIn('procedure', $drafts->keys()->all())->get()
-            ->filter(fn (RevisionStatus $s): bool => $drafts->get($s->procedure)?->letter === $s->letter);
-        $procedures = self::procedures($back->pluck('procedure')->all());
+        $titles = self::titles($back->pluck('procedure')->all());
         $faces = RevisionFaces::of($back->pluck('revision')->all());
 
         return array_values($back->map(fn (RevisionStatus $s): Need => new Need(
-            Urgency::Next, sprintf('%s: revision %s was sent back', $procedures->find($s->procedure)?->title(), $s->letter), sprintf('“%s”', $s->remark), 'Set it right', '/library/drafts/'.$s->procedure, self::drawn($faces, $s),
+            Urgency::Next, sprintf('%s: revision %s was sent back', $titles[$s->procedure] ?? '', $s->letter), sprintf('“%s”', $s->remark), 'Set it right', '/library/drafts/'.$s->procedure, self::drawn($faces, $s),
         ))->all());
     }
 
     /**
      * @param  array<array-key, mixed>  $ids
-     * @return Collection<int, Procedure>
+     * @return array<string, string> by procedure
      */
-    private static function procedures(array $ids): Collection
+    private static function titles(array $ids): array
     {
-        return Procedure::query()->with('atJoint.inFamily')->whereKey($ids)->get();
+        $rows = $ids === [] ? collect() : DB::table('procedures')->join('joints', 'joints.id', '=', 'procedures.joint')->join('families', 'families.id', '=', 'joints.family')->whereIn('procedures.id', $ids)->get(['procedures.id', 'families.name as family', 'joints.name as joint', 'procedures.option']);
+
+        return $rows->mapWithKeys(fn (stdClass $r): array => [$r->id => Procedure::titled($r->family, $r->joint, $r->option)])->all();
     }
 
     /**

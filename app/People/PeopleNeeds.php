@@ -11,7 +11,7 @@ use App\People\Queries\StepsLeft;
 use App\Shared\Contracts\Need;
 use App\Shared\Contracts\NeedsMe;
 use App\Shared\Contracts\Urgency;
-use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -46,24 +46,45 @@ final readonly class PeopleNeeds implements NeedsMe
     /** @return list<Need> */
     private function skills(): array
     {
-        $skills = $this->board->current();
-        $people = Person::query()->whereKey($skills->pluck('person')->unique()->all())->get();
+        ['says' => $says, 'learning' => $learning] = $this->kept();
 
-        return [...$this->learnt($skills, $people), ...array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $this->board->summary($people, $skills))];
+        return [...($learning === [] ? [] : $this->learnt($learning)), ...array_map(fn (string $sentence): Need => new Need(Urgency::Next, rtrim($sentence, '.'), 'Where only one can do a thing it stands still whenever they are away.', 'See who else could', '/people'), $says)];
     }
 
     /**
-     * @param  Collection<int, Skill>  $skills
-     * @param  Collection<int, Person>  $people
+     * Asked at every desk each quarter of a minute, and the same as long as neither people nor their skills have changed, nor the day.
+     *
+     * @return array{says: list<string>, learning: array<string, string>} what a lead has to know, and names of who learns something, by skill
+     */
+    private function kept(): array
+    {
+        $mark = json_encode([Shop::here()->today()->date, DB::select('CHECKSUM TABLE skills, people, person_roles')], JSON_THROW_ON_ERROR);
+        $key = 'skill-needs:'.config('shop.code');
+        /** @var array{string, array{says: list<string>, learning: array<string, string>}}|null $before */
+        $before = Cache::get($key);
+        $kept = ($before[0] ?? null) === $mark ? $before[1] : null;
+        if ($kept === null) {
+            $skills = $this->board->current();
+            $people = Person::query()->whereKey($skills->pluck('person')->unique()->all())->get();
+            $kept = ['says' => $this->board->summary($people, $skills), 'learning' => $skills->where('earned', Skill::LEARNING)->mapWithKeys(fn (Skill $s): array => [$s->id => $people->firstWhere('id', $s->person)?->displayName() ?? 'Somebody'])->all()];
+            Cache::forever($key, [$mark, $kept]);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param  array<string, string>  $learning  names by skill
      * @return list<Need> who has all the supervised builds that were asked for
      */
-    private function learnt(Collection $skills, Collection $people): array
+    private function learnt(array $learning): array
     {
-        $recorded = $this->board->recorded($skills);
-        $done = $skills->filter(fn (Skill $s): bool => $s->earned === Skill::LEARNING && count($s->builds) + count($recorded[$s->id] ?? []) >= $s->wanted);
+        $skills = Skill::query()->whereKey(array_keys($learning))->get();
+        $recorded = $this->board->recorded($skills->toBase());
+        $done = $skills->filter(fn (Skill $s): bool => count($s->builds) + count($recorded[$s->id] ?? []) >= $s->wanted);
 
         return array_values($done->map(fn (Skill $s): Need => new Need(
-            Urgency::Next, sprintf('%s has done the supervised builds for %s on %s', $people->firstWhere('id', $s->person)?->displayName() ?? 'Somebody', $s->method->words(), $s->family),
+            Urgency::Next, sprintf('%s has done the supervised builds for %s on %s', $learning[$s->id], $s->method->words(), $s->family),
             implode(', ', [...$s->builds, ...$recorded[$s->id] ?? []]).'. Until somebody signs they go on under a supervisor.', 'Sign it', '/people?person='.$s->person,
         ))->all());
     }

@@ -6,6 +6,7 @@ namespace App\Builds\Models;
 
 use App\Shared\Models\Row;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** How far each run is, as its entries tell it. */
@@ -46,6 +47,6 @@ final class RunProgress extends Row
      */
     public static function marksOf(array $runs): array
     {
-        return $runs === [] ? [] : array_map(fn (string $marks): mixed => json_decode($marks, true, flags: JSON_THROW_ON_ERROR), self::query()->whereIn('run', $runs)->toBase()->pluck('marks', 'run')->all());
+        return $runs === [] ? [] : array_map(fn (string $marks): mixed => json_decode($marks, true, flags: JSON_THROW_ON_ERROR), DB::table('run_progress')->whereIn('run', $runs)->pluck('marks', 'run')->all());
     }
 }

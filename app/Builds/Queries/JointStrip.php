@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace App\Builds\Queries;
 
 use App\Builds\Models\Assignment;
-use App\Builds\Models\FittedHardware;
 use App\Builds\Models\ReturnedJoint;
 use App\Builds\Models\RunProgress;
 use App\Builds\RunFolds;
-use App\Library\Models\Joint;
 use App\Library\Queries\Procedures;
 use App\Library\Queries\RevisionFaces;
-use App\People\Models\Person;
+use App\People\Models\Customer;
 use App\Record\Models\Run;
 use App\Record\Models\Subject;
 use App\Record\Queries\Fitted;
 use App\Record\Queries\StopsInForce;
 use App\Record\StopWhat;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -36,9 +35,6 @@ final class JointStrip
 {
     /** @var array<string, Face> by revision */
     private array $faces = [];
-
-    /** @var array<string, string> names by person */
-    private array $people = [];
 
     /** @var array<string, list<array{revision: string, procedure: string, variant: string|null, face: array{procedure: string, option: string, letter: string, variant: string|null}}>> what is in force, by joint */
     private array $options = [];
@@ -84,46 +80,64 @@ final class JointStrip
      *
      * @param  Collection<int, Subject>  $subjects
      * @param  bool  $painted  with what is drawn and written of each revision, how far each round is, and the marks that are on it; whoever shows many wants few of them
+     * @param  bool  $inWords  with what is said of those that stand outside the record; else only whether they do
      * @return array<string, list<array<string, mixed>>> by build
      */
-    public function ofAll(Collection $subjects, bool $painted = true): array
+    public function ofAll(Collection $subjects, bool $painted = true, bool $inWords = true): array
     {
         // What was fitted to one of them is a strip of its own, and stands in that one's.
         $inside = Fitted::in($subjects->where('subassembly', '')->pluck('id')->all());
         $asked = $subjects;
         $subjects = $subjects->concat(array_merge(...array_map(array_values(...), array_values($inside))))->unique('id');
         $ids = $subjects->pluck('id');
-        $given = self::givenOut($ids, $painted, $subjects->contains(fn (Subject $s): bool => $s->subassembly !== ''));
-        $fitted = FittedHardware::query()->whereIn('subject', $ids)->toBase()->get(['subject', 'joint', 'procedure', 'option'])->groupBy('subject')->map->keyBy('joint')->all();
-        $returned = self::returnedTo($subjects);
+        $given = self::givenOut($ids, $painted, $subjects->where('subassembly', '!=', '')->pluck('id'));
+        $fitted = DB::table('fitted_hardware')->whereIn('subject', $ids)->get(['subject', 'joint', 'procedure', 'option'])->groupBy('subject')->map->keyBy('joint')->all();
+        $returned = self::returnedTo($subjects, $inWords);
         $said = $returned->groupBy('subject')->map(fn (Collection $of): array => $of->keyBy('joint')->all())->all();
-        $outside = Outside::of($ids->all(), $returned);
-        $joints = Joint::query()->whereIn('family', $subjects->pluck('family')->unique())->toBase()->get(['id', 'family', 'name', 'assembly_order', 'carried_in'])->sortBy('assembly_order');
-        $this->people = Person::query()->findMany($given->pluck('person')->merge($given->pluck('by'))->filter()->unique()->all())->mapWithKeys(fn (Person $p): array => [$p->id => $p->displayName()])->all();
+        $outside = $inWords ? Outside::of($ids->all(), $returned) : Outside::kinds($ids->all(), $returned);
+        $joints = DB::table('joints')->whereIn('family', $subjects->pluck('family')->unique())->get(['id', 'family', 'name', 'assembly_order', 'carried_in'])->sortBy('assembly_order');
         $this->options = self::inForce($joints->pluck('id')->all());
         // Whoever shows many draws one joint of each, and asks for that.
         $this->faces = ! $painted ? [] : RevisionFaces::of([...$given->pluck('revision')->all(), ...array_merge(...array_map(fn (array $of): array => array_column($of, 'revision'), array_values($this->options)))]);
         // Of an engine's joints most are as on every other: nobody has them yet.
-        $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint)])->groupBy('family')->map(fn (Collection $of): array => array_values($of->pluck('joint')->all()))->all();
+        $plain = $joints->map(fn (stdClass $joint): array => ['family' => $joint->family, 'joint' => $this->plain($joint)])->groupBy('family')->map(fn (Collection $of): array => array_column($of->pluck('joint')->all(), null, 'id'))->all();
         $carried = $joints->pluck('carried_in', 'id')->all();
         $byBuild = $given->groupBy('subject')->map->keyBy('joint')->all();
-        $stops = StopsInForce::here();
         $strips = [];
         foreach ($subjects as $subject) {
-            [$its, $has, $beside, $back] = [$byBuild[$subject->id] ?? [], $fitted[$subject->id] ?? [], $outside[$subject->id] ?? [], $said[$subject->id] ?? []];
-            $strips[$subject->id] = array_map(function (array $joint) use ($subject, $its, $has, $beside, $back, $painted, $stops): array {
-                $joint = isset($back[$joint['id']]) ? ['returned' => self::returned($back[$joint['id']])] + $joint : $joint;
-                $joint = $this->offered($joint, $subject->variant);
-                $joint = isset($has[$joint['id']]) ? $this->chosen($joint, $has[$joint['id']]) : $joint;
-                $joint = isset($its[$joint['id']]) ? $this->given($joint, $its[$joint['id']], $painted) : $joint;
-
-                $joint = isset($beside[$joint['id']]) ? ['outside' => $beside[$joint['id']]] + $joint : $joint;
-
-                return self::whetherStopped($joint, $stops);
-            }, array_values(array_filter($plain[$subject->family] ?? [], fn (array $joint): bool => $subject->subassembly === '' || $carried[$joint['id']] === $subject->subassembly)));
+            $strip = $plain[$subject->family] ?? [];
+            $strip = $subject->subassembly === '' ? $strip : array_filter($strip, fn (array $joint): bool => $carried[$joint['id']] === $subject->subassembly);
+            $strips[$subject->id] = array_values($this->its($strip, $subject, [$said[$subject->id] ?? [], $fitted[$subject->id] ?? [], $byBuild[$subject->id] ?? [], $outside[$subject->id] ?? []], $painted));
         }
 
         return $asked->mapWithKeys(fn (Subject $s): array => [$s->id => self::withWhatIsIn($strips[$s->id], $inside[$s->id] ?? [], $strips, $carried)])->all();
+    }
+
+    /**
+     * The strip of one of them: only what was said, chosen, given or done there is put in anew.
+     *
+     * @param  array<string, array<string, mixed>>  $strip  by joint, as on every engine of its family
+     * @param  array{array<string, ReturnedJoint>, iterable<string, stdClass>, iterable<string, stdClass>, array<string, array<string, mixed>>}  $of  what was said when it came back, chosen, given out, and stands outside the record
+     * @return array<string, array<string, mixed>>
+     */
+    private function its(array $strip, Subject $subject, array $of, bool $painted): array
+    {
+        [$said, $fitted, $given, $outside] = $of;
+        $strip = $subject->variant === '' ? $strip : array_map(fn (array $joint): array => $this->offered($joint, $subject->variant), $strip);
+        $change = function (iterable $found, Closure $to) use (&$strip): void {
+            foreach ($found as $joint => $one) {
+                if (isset($strip[$joint])) {
+                    $strip[$joint] = $to($strip[$joint], $one);
+                }
+            }
+        };
+        $change($said, fn (array $joint, ReturnedJoint $one): array => ['returned' => self::returned($one)] + $joint);
+        $change($fitted, $this->chosen(...));
+        $change($given, fn (array $joint, stdClass $one): array => $this->given($joint, $one, $painted));
+        $change($outside, fn (array $joint, array $one): array => ['outside' => $one] + $joint);
+        $stops = StopsInForce::here();
+
+        return $stops->isEmpty() ? $strip : array_map(fn (array $joint): array => self::whetherStopped($joint, $stops), $strip);
     }
 
     /**
@@ -155,29 +169,31 @@ final class JointStrip
      * @param  Collection<int, Subject>  $subjects
      * @return Collection<int, ReturnedJoint>
      */
-    private static function returnedTo(Collection $subjects): Collection
+    private static function returnedTo(Collection $subjects, bool $inWords): Collection
     {
         $back = $subjects->where('build_number', '>', 1)->pluck('id');
 
-        return $back->isEmpty() ? collect() : ReturnedJoint::query()->with('before')->whereIn('subject', $back)->get()->toBase();
+        return $back->isEmpty() ? collect() : ReturnedJoint::query()->when($inWords, fn ($q) => $q->with('before'))->whereIn('subject', $back)->get()->toBase();
     }
 
     /**
      * Plain rows: hundreds of them are read each quarter of a minute at every desk.
      *
      * @param  Collection<array-key, mixed>  $builds
-     * @return Collection<int, stdClass>
+     * @param  Collection<array-key, mixed>  $subassemblies  those among them
+     * @return Collection<int, stdClass> with the names of who has it and whose run it is
      */
-    private static function givenOut(Collection $builds, bool $painted, bool $asSubassemblies): Collection
+    private static function givenOut(Collection $builds, bool $painted, Collection $subassemblies): Collection
     {
         $progress = $painted ? ['run_progress.*'] : array_map(fn (string $c): string => "run_progress.$c", ['done', 'all_steps', 'finished', 'stopped', 'phase', 'next', 'why']);
 
-        $rows = fn (bool $went) => Assignment::query()->whereIn($went ? 'runs.went_with' : 'assignments.subject', $builds)->where($went ? 'runs.opened_at' : 'taken_back_at', null)->toBase()
+        $rows = fn (bool $went) => DB::table('assignments')->whereIn($went ? 'runs.went_with' : 'assignments.subject', $went ? $subassemblies : $builds)->where($went ? 'runs.opened_at' : 'taken_back_at', null)
             ->leftJoin('runs', 'runs.assignment', '=', 'assignments.id')->leftJoin('run_progress', 'run_progress.run', '=', 'runs.id')
-            ->get(['assignments.id', DB::raw($went ? 'runs.went_with AS subject' : 'assignments.subject'), 'assignments.joint', 'assignments.revision', 'assignments.option', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', ...$progress]);
+            ->leftJoin('people as has', 'has.id', '=', 'assignments.person')->leftJoin('people as works', 'works.id', '=', 'runs.person')
+            ->get(['has.name as has_name', 'works.name as works_name', 'assignments.id', DB::raw($went ? 'runs.went_with AS subject' : 'assignments.subject'), 'assignments.joint', 'assignments.revision', 'assignments.option', 'assignments.person', 'given_at', 'runs.id as begun', 'runs.person as by', ...$progress]);
 
         // What was worked at an engine's own head stands with that since it came off.
-        return $asSubassemblies ? $rows(false)->concat($rows(true)) : $rows(false);
+        return $subassemblies->isEmpty() ? $rows(false) : $rows(false)->concat($rows(true));
     }
 
     /** @return array<string, array<string, mixed>> maps by revision, of what was asked last */
@@ -281,9 +297,15 @@ final class JointStrip
             'drawn' => $given->revision, 'in_force' => $given->revision,
             'revision' => $this->revision($given->revision),
             'hardware' => ['option' => $given->option, 'chosen' => true],
-            'given' => ['id' => $given->id, 'person' => $this->people[$given->person] ?? null, 'at' => Assignment::zulu($given->given_at)],
-            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => $this->people[$given->by] ?? null, 'left' => null, 'parked' => $given->phase === RunPhase::Parked->value] + $run(),
+            'given' => ['id' => $given->id, 'person' => self::named($given->has_name), 'at' => Assignment::zulu($given->given_at)],
+            'run' => $given->begun === null ? null : ['id' => $given->begun, 'person' => self::named($given->works_name), 'left' => null, 'parked' => $given->phase === RunPhase::Parked->value] + $run(),
         ] + $joint;
+    }
+
+    /** As screens call somebody whose name was blanked. */
+    private static function named(?string $name): string
+    {
+        return $name ?? Customer::BLANKED;
     }
 
     /** @return array<string, mixed>|null what is shown of it beside the map */
@@ -299,10 +321,10 @@ final class JointStrip
     private static function inForce(array $joints): array
     {
         $options = [];
-        foreach (Procedures::inForceAt($joints, CarbonImmutable::now()) as [$status, $procedure]) {
-            $options[$status->joint][] = [
-                'revision' => $status->revision, 'procedure' => $status->procedure, 'variant' => $procedure->for_variant,
-                'face' => ['procedure' => $status->procedure, 'option' => $procedure->option, 'letter' => $status->letter, 'variant' => $procedure->for_variant],
+        foreach (Procedures::inForceAt($joints, CarbonImmutable::now()) as $one) {
+            $options[$one->joint][] = [
+                'revision' => $one->revision, 'procedure' => $one->procedure, 'variant' => $one->variant,
+                'face' => ['procedure' => $one->procedure, 'option' => $one->option, 'letter' => $one->letter, 'variant' => $one->variant],
             ];
         }
 

@@ -9,7 +9,9 @@ use App\Builds\Models\ReturnedJoint;
 use App\Builds\Models\ToldJoint;
 use App\Library\Models\Permit;
 use App\Library\Queries\Permits;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What of engines stands outside the record of this build: joints done on paper before, those that a permit lets go unrecorded, and those that stayed as an earlier build left them. */
 final class Outside
@@ -36,6 +38,28 @@ final class Outside
 
         foreach ($returned->where('opened', false) as $stayed) {
             $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed', 'says' => sprintf('as %s, left it', $stayed->before?->numbered() ?? 'an earlier build'), 'code' => null, 'build' => $stayed->of];
+        }
+
+        return $outside;
+    }
+
+    /**
+     * The same of many, without its words: whoever shows many asks only whether a joint stands outside.
+     *
+     * @param  array<array-key, mixed>  $builds
+     * @param  Collection<int, ReturnedJoint>  $returned
+     * @return array<string, array<string, array{kind: string}>> by build and joint
+     */
+    public static function kinds(array $builds, Collection $returned): array
+    {
+        $of = fn (string $table, string $kind): Builder => DB::table($table)->whereIn('subject', $builds)->select(['subject', 'joint', DB::raw("'$kind' as kind")]);
+        $permits = DB::table('permits')->whereIn('subject', $builds)->whereIn('state', ['asked', 'approved'])->orderBy('asked_at')->select(['subject', 'joint', DB::raw("IF(state = 'approved', 'permit', 'asked') as kind")]);
+        $outside = [];
+        foreach ($of('told_joints', 'told')->unionAll($permits)->unionAll($of('paper_joints', 'paper'))->get() as $row) {
+            $outside[$row->subject][$row->joint] = ['kind' => $row->kind];
+        }
+        foreach ($returned->where('opened', false) as $stayed) {
+            $outside[$stayed->subject][$stayed->joint] = ['kind' => 'stayed'];
         }
 
         return $outside;

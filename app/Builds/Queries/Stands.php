@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Builds\Queries;
 
 use App\Builds\Models\RunProgress;
-use App\Library\Models\Family;
 use App\Library\Queries\RevisionFaces;
 use App\People\Shop;
 use App\Record\Models\Subject;
 use App\Record\Queries\Fitted;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** Engines as they stand in the shop: each as a strip of bars, and the one joint that is in hand with what is painted on it. */
 final readonly class Stands
@@ -27,8 +27,8 @@ final readonly class Stands
      */
     public function of(Collection $subjects): array
     {
-        $families = Family::query()->pluck('name', 'id');
-        $strips = $this->strip->ofAll($subjects, painted: false);
+        $families = DB::table('families')->pluck('name', 'id');
+        $strips = $this->strip->ofAll($subjects, painted: false, inWords: false);
         $around = Fitted::around($subjects->where('subassembly', '!=', '')->pluck('id')->all());
         $standings = $subjects->mapWithKeys(fn (Subject $s): array => [$s->id => Standing::of($s, $strips[$s->id], $around[$s->id] ?? null)])->all();
         $runs = array_values(array_filter(array_map(fn (Standing $s): mixed => $s->joint['run']['id'] ?? null, $standings), is_string(...)));

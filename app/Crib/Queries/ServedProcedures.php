@@ -26,11 +26,11 @@ final class ServedProcedures
         $families = Family::query()->pluck('name', 'id');
         $mark = hash('sha256', CanonicalJson::encode(['day' => $rack->day->date, 'tools' => $rack->toBody()['tools']]));
         $list = [];
-        foreach (Procedures::inForceAt($joints->keys()->all(), now()->toImmutable()) as [$status, $procedure]) {
-            $needs = self::needs((string) $status->plan_hash, $rack, $mark);
-            $joint = $joints[$status->joint] ?? null;
+        foreach (Procedures::inForceAt($joints->keys()->all(), now()->toImmutable()) as $one) {
+            $needs = self::needs($one->planHash, $rack, $mark);
+            $joint = $joints[$one->joint] ?? null;
             $list[] = [
-                'revision' => $status->revision, 'family' => (string) ($families[$joint->family ?? ''] ?? ''), 'joint' => $joint->name ?? '', 'option' => $procedure->option, 'letter' => $status->letter,
+                'revision' => $one->revision, 'family' => (string) ($families[$joint->family ?? ''] ?? ''), 'joint' => $joint->name ?? '', 'option' => $one->option, 'letter' => $one->letter,
                 'lacks' => count(array_filter($needs, fn (array $n): bool => $n['fit'] === [])), 'needs' => $needs,
             ];
         }

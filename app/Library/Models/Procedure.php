@@ -18,7 +18,6 @@ use Illuminate\Support\Str;
  * @property string|null $variant
  * @property string|null $sister_of the procedure it was copied from
  * @property CarbonImmutable $created_at
- * @property-read string|null $for_variant the name of its variant, where a query has asked for it
  * @property-read Joint $atJoint
  */
 final class Procedure extends Row
@@ -39,7 +38,12 @@ final class Procedure extends Row
     {
         $joint = $this->loadMissing('atJoint.inFamily')->atJoint;
 
-        return sprintf('%s, %s, %s', $joint->inFamily->name, Str::lcfirst($joint->name), $this->option);
+        return self::titled($joint->inFamily->name, $joint->name, $this->option);
+    }
+
+    public static function titled(string $family, string $joint, string $option): string
+    {
+        return sprintf('%s, %s, %s', $family, Str::lcfirst($joint), $option);
     }
 
     public static function missing(): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Library\Queries;
 
 use App\Library\Models\Joint;
-use App\Library\Models\RevisionStatus;
 use App\Library\Models\RiskRuleSet;
 use Illuminate\Support\Facades\Cache;
 use Tekkal\Core\Document\RiskRules;
@@ -35,10 +34,10 @@ final class RiskRulesInForce
     public static function fallShort(RiskRules $rules, string $mark): array
     {
         $short = [];
-        foreach (Procedures::inForceAt(Joint::query()->pluck('id')->all(), now()->toImmutable()) as [$status, $procedure]) {
-            $why = self::why($status, $rules, $mark);
+        foreach (Procedures::inForceAt(Joint::query()->pluck('id')->all(), now()->toImmutable()) as $one) {
+            $why = self::why($one->revision, $rules, $mark);
             if ($why !== []) {
-                $short[] = ['revision' => $status->revision, 'title' => $procedure->loadMissing('atJoint.inFamily')->title(), 'letter' => $status->letter, 'why' => implode(' ', $why)];
+                $short[] = ['revision' => $one->revision, 'title' => Procedures::find($one->procedure)->title(), 'letter' => $one->letter, 'why' => implode(' ', $why)];
             }
         }
         usort($short, fn (array $a, array $b): int => $a['title'] <=> $b['title']);
@@ -51,10 +50,10 @@ final class RiskRulesInForce
      *
      * @return list<string>
      */
-    private static function why(RevisionStatus $status, RiskRules $rules, string $mark): array
+    private static function why(string $revision, RiskRules $rules, string $mark): array
     {
-        return Cache::remember(sprintf('risk:%s:%s:%s', config('shop.code'), $status->revision, $mark), self::KEPT_S, fn (): array => array_map(
-            fn (Wanting $w): string => $w->sentence(), Wanting::short(Procedures::revision($status->revision), Procedures::document($status->revision), $rules),
+        return Cache::remember(sprintf('risk:%s:%s:%s', config('shop.code'), $revision, $mark), self::KEPT_S, fn (): array => array_map(
+            fn (Wanting $w): string => $w->sentence(), Wanting::short(Procedures::revision($revision), Procedures::document($revision), $rules),
         ));
     }
 }

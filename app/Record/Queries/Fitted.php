@@ -21,8 +21,9 @@ final class Fitted
     public static function in(array $engines): array
     {
         $in = [];
-        foreach (Fitting::query()->with('what')->whereIn('engine', $engines)->whereNull('removed_at')->get() as $fitting) {
-            $fitting->what === null || $in[$fitting->engine][$fitting->kind] = $fitting->what;
+        $what = Subject::query()->join('fittings', 'fittings.subassembly', '=', 'subjects.id')->whereIn('fittings.engine', $engines)->whereNull('fittings.removed_at')->get(['subjects.*', 'fittings.engine as fitted_in', 'fittings.kind as fitted_as']);
+        foreach ($what as $subject) {
+            $in[(string) $subject->getAttribute('fitted_in')][(string) $subject->getAttribute('fitted_as')] = $subject;
         }
 
         return $in;

@@ -39,6 +39,12 @@ final class StopsInForce
         app()->forgetInstance(self::class);
     }
 
+    /** Was nothing stopped lately? */
+    public function isEmpty(): bool
+    {
+        return $this->stops->isEmpty();
+    }
+
     /** @return Collection<int, Stop> */
     public function all(?DateTimeImmutable $at = null): Collection
     {
