@@ -27,6 +27,7 @@ export function CallHead({ sheet, view, call }: Props) {
             prefix={call.kind === 'turn' ? '+' : ''}
             unit={call.scale?.unit.symbol ?? ''}
             less={call.sum !== undefined || call.says.length > 4}
+            lines={call.says.length}
           />
         )}
         <div className="min-h-0 overflow-hidden">
@@ -53,16 +54,20 @@ function digitsOf({ scale, kind }: BenchView['call']): string | null {
   return scale.low !== undefined && scale.high !== undefined ? `${scale.low}–${scale.high}` : (scale.high ?? scale.low ?? null);
 }
 
-/** As large as its digits leave room for: read at three metres. */
-export function BigNumber({ digits, prefix = '', unit, less = false }: { digits: string; prefix?: string; unit: string; less?: boolean }) {
+type NumberProps = { digits: string; prefix?: string; unit: string; less?: boolean; lines?: number };
+
+/** As large as its digits, and the lines below it, leave room for: read at three metres. */
+export function BigNumber({ digits, prefix = '', unit, less = false, lines = 0 }: NumberProps) {
   const text = prefix + digits + (unit === '°' ? unit : '');
+  // On a low screen three lines and a word of what is wrong need the room that the number would take.
+  const low = lines > 2 ? 'landscape:[@media(max-height:790px)]:text-[18vh]' : '';
   const size =
     text.length > 8
       ? 'text-[min(4.1rem,9vh)] whitespace-nowrap portrait:text-[5vh]'
       : less
         ? 'text-[min(8.6rem,15vh,10.4vw)] portrait:text-[9vh]'
         : text.length <= 4
-          ? 'text-[min(12.4rem,23vh)] portrait:text-[12vh]'
+          ? `text-[min(12.4rem,23vh)] portrait:text-[12vh] ${low}`
           : text.length <= 6
             ? 'text-[min(9.5rem,19vh)] portrait:text-[10vh]'
             : 'text-[min(6.6rem,14vh)] portrait:text-[8vh]';
