@@ -8,12 +8,18 @@ export type BarKey = { cap: string; says: string; do?: (() => void) | undefined;
 
 type Props = { bench: Bench; view: BenchView; keys: BarKey[]; pad?: Record<string, (() => void) | undefined>; quietMs?: number };
 
+/** Upright they share the width: few of them have room for all that they say. */
+const UPRIGHT: Record<number, string> = { 1: 'portrait:grid-cols-2', 2: 'portrait:grid-cols-2', 3: 'portrait:grid-cols-3' };
+const ALL_UPRIGHT = 'portrait:grid-cols-[1.1fr_1.22fr_0.84fr_0.84fr]';
+
 /** What can be done now, one big key each, the same cap that the numeric pad has; a dead one says what it waits for. */
 export function KeyBar({ bench, view, keys, pad = {}, quietMs = 0 }: Props) {
   const live = Object.fromEntries(keys.map((k) => [k.cap === '×' ? '*' : k.cap, k.waits === undefined || k.waits === null ? k.do : undefined]));
   usePadKeys({ ...pad, ...live }, quietMs);
   return (
-    <footer className="flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:grid portrait:grid-cols-[1.1fr_1.22fr_0.84fr_0.84fr] portrait:gap-3 portrait:px-5 portrait:pb-2">
+    <footer
+      className={`flex shrink-0 items-center gap-4 border-t border-hair px-7 py-3 portrait:grid portrait:gap-3 portrait:px-5 portrait:pb-2 ${UPRIGHT[keys.length] ?? ALL_UPRIGHT}`}
+    >
       {keys.map((key) => (
         <BigKey
           key={key.cap}

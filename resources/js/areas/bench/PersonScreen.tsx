@@ -33,7 +33,7 @@ export function PersonScreen({ bench, sheet, view }: Props) {
             {text}
           </p>
         ))}
-        <div className="min-h-0 grow py-3">
+        <div className="min-h-0 grow py-3 portrait:hidden">
           <JointMap sketch={sheet.sketch} marks={view.marks} now={call.position ?? null} detail="full" label="The joint with the marks that must be on it" />
         </div>
       </BadgeSide>
