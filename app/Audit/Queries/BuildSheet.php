@@ -25,6 +25,7 @@ use Tekkal\Core\Review\Reason;
 use Tekkal\Core\Review\Reply;
 use Tekkal\Core\Review\ToolEvidence;
 use Tekkal\Core\Run\Progress;
+use Tekkal\Core\Run\RunFold;
 
 /** The one sheet of a build: what the record holds of it, and the audit's questions answered from that. */
 final readonly class BuildSheet
@@ -122,12 +123,30 @@ final readonly class BuildSheet
                 'begun_at' => $run->begun_at->toIso8601ZuluString(),
                 'finished_at' => $run->finished_at?->toIso8601ZuluString(),
                 'last_seq' => $record->lastSeq(),
+                'supervised' => self::supervised($record->run->fold),
             ] + (new Progress($record->run->fold))->toArray();
             $shown['noticed'] = ResultLines::noticed($record->run->entries);
             $shown['lines'] = $this->lines->of($record);
         }
 
         return $shown;
+    }
+
+    /** Under whose eyes it was worked, where whoever did it may not do it alone; null where they may. */
+    private static function supervised(RunFold $fold): ?string
+    {
+        $what = $fold->supervision->what();
+        if ($what === null) {
+            return null;
+        }
+        [$signed, $beside] = [$fold->supervision->signedBy(), $fold->supervision->supervisor()];
+        $name = fn (?string $person): string => ($person === null ? null : Person::query()->find($person)?->displayName()) ?? 'somebody';
+
+        return sprintf('Worked under a supervisor (%s): %s.', $what, match (true) {
+            $signed !== null => $name($signed).' stood beside it and signed',
+            $beside !== null => $name($beside).' stands beside it and has not signed',
+            default => 'nobody stands beside it now',
+        });
     }
 
     /** @return list<array{code: string, departure: string, signature: string, customer_reference: string, until: string|null}> in force when the work began, or that let it go as it stands */

@@ -3628,6 +3628,8 @@ export interface components {
                 /** Format: date-time */
                 finished_at: string | null;
                 last_seq: number;
+                /** @description under whose eyes, where whoever did it may not do it alone */
+                supervised: string | null;
                 done: number;
                 all: number;
                 finished: boolean;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Bench;
 
 use App\Bench\RunContext;
+use App\Record\Models\Run;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\BenchActor;
@@ -60,6 +61,7 @@ final class SupervisorTest extends FeatureTestCase
         $this->signs($bench, '1043')->assertStatus(422)->assertJsonPath('field', 'badge')->assertJsonPath('detail', 'Who signs is who stood beside it. Whoever that is now signs in first.');
         $this->signs($bench, '1042')->assertOk();
         $bench->signs()->assertOk();
+        $this->world->desk('lead', 'GET', 'audit/'.Run::query()->findOrFail($bench->run)->subject)->assertJsonPath('joints.0.run.supervised', 'Worked under a supervisor (torque and angle on TN3): Juno Castrel stood beside it and signed.');
         $skills = collect((array) $this->world->desk('lead', 'GET', 'people')->json('people'))->firstWhere('id', $bench->person->id)['skills'];
         self::assertSame([['TN3-26-0001'], ['TN3-26-0001']], array_column($skills, 'recorded'), 'an engine of those that were asked for');
     }

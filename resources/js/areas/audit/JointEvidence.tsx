@@ -148,6 +148,7 @@ function Worked({ joint, run, picked, onPick }: Omit<Props, 'build'> & { run: No
         </div>
         <RoundPlot lines={joint.lines} stages={stages} first={first?.stage ?? stages[0] ?? ''} picked={position} onPick={onPick} />
       </div>
+      {joint.run?.supervised != null && <p className="mt-4">{joint.run.supervised}</p>}
       <Faults faults={joint.faults} onPick={onPick} />
       <Noticed noticed={joint.noticed} />
       {position !== null && <AttemptChain lines={joint.lines.filter((l) => l.position === position)} stages={stages} />}
