@@ -16,12 +16,14 @@ final class HandoverController
 {
     public function show(PersonRequest $request, ShiftLeft $what): JsonResponse
     {
-        return new JsonResponse(['engines' => $what->of($request->person())]);
+        $engines = $what->of($request->person());
+
+        return new JsonResponse(['engines' => $engines, 'mark' => ShiftLeft::mark($engines)]);
     }
 
     public function store(HandoverRequest $request, HandOver $hand): JsonResponse
     {
-        $hand($request->person(), $request->text('pin'), $request->text('badge'), $request->text('second_pin'), $request->text('said'), BenchSession::requireDevice($request)->id);
+        $hand($request->person(), $request->text('pin'), $request->text('badge'), $request->text('second_pin'), $request->text('said'), BenchSession::requireDevice($request)->id, $request->optionalText('seen'));
 
         return new JsonResponse(null, 204);
     }

@@ -6,8 +6,8 @@ namespace App\Bench\Http;
 
 use App\Bench\Http\Requests\AskLiftRequest;
 use App\Bench\Http\Requests\KeepStopRequest;
+use App\Bench\Http\Requests\SignLiftRequest;
 use App\Bench\Queries\StopSheet;
-use App\Library\Http\Requests\SignRequest;
 use App\People\Actions\ReenterPassword;
 use App\Record\Actions\LiftStop;
 use App\Record\Models\Stop;
@@ -34,9 +34,9 @@ final class StopLiftController
         return $this->shown($stop);
     }
 
-    public function lift(Stop $stop, SignRequest $request, ReenterPassword $password): JsonResponse
+    public function lift(Stop $stop, SignLiftRequest $request, ReenterPassword $password): JsonResponse
     {
-        $this->lift->lift($stop->id, $request->person(), $password($request->person(), $request->text('password')));
+        $this->lift->lift($stop->id, $request->person(), $password($request->person(), $request->text('password')), $request->optionalText('seen'));
 
         return $this->shown($stop);
     }

@@ -35,6 +35,16 @@ final readonly class ShiftLeft
         ], array_map(strval(...), array_keys($titles)), array_values($titles));
     }
 
+    /**
+     * What tells one list from another.
+     *
+     * @param  list<array{build: string, title: string, lines: list<string>}>  $engines
+     */
+    public static function mark(array $engines): string
+    {
+        return hash('sha256', json_encode($engines, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+    }
+
     /** @return array{from: string, to: string, at: string|null, said: string, lines: list<string>}|null the newest that was about an engine */
     public static function last(Subject $subject): ?array
     {

@@ -6742,6 +6742,8 @@ export interface operations {
                 content: {
                     "application/json": {
                         engines: components["schemas"]["HandedEngine"][];
+                        /** @description tells this list from another */
+                        mark: string;
                     };
                 };
             };
@@ -6764,6 +6766,8 @@ export interface operations {
                     badge: string;
                     second_pin: string;
                     said?: string | null;
+                    /** @description the mark of the list that both have read */
+                    seen?: string | null;
                 };
             };
         };
@@ -7491,6 +7495,8 @@ export interface operations {
             content: {
                 "application/json": {
                     password: string;
+                    /** @description why it may go on, as it was read */
+                    seen?: string | null;
                 };
             };
         };

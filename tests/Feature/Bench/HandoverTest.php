@@ -94,6 +94,17 @@ final class HandoverTest extends FeatureTestCase
         self::assertSame(0, DB::table('handovers')->count());
     }
 
+    public function test_what_both_have_read_is_what_both_sign(): void
+    {
+        $read = (string) $this->bench->get('handover')['mark'];
+        $this->bench->take('torque', 'TW-04')->assertOk();
+        $this->bench->send($this->bench->reading($this->bench->walk()[0]->id, '32.0'))->assertOk();
+
+        $this->hands(['seen' => $read])->assertStatus(409)->assertJsonPath('type', 'tekkal:draft-changed')->assertJsonPath('detail', 'What the shift leaves has changed since you read it. Read the list again, both of you, and sign that.');
+        self::assertSame(0, DB::table('handovers')->count());
+        $this->hands(['seen' => (string) $this->bench->get('handover')['mark']])->assertNoContent();
+    }
+
     public function test_an_empty_hook_is_handed_to_nobody(): void
     {
         $idle = $this->world->bench($this->world->device('Bench 2'), '1043');

@@ -178,6 +178,9 @@ final class StopNowTest extends FeatureTestCase
         $this->asks()->assertStatus(409);
         $lift('lead')->assertStatus(403)->assertJsonPath('detail', 'It takes two: you asked for it, so somebody else lifts it.');
         $this->world->desk('approver', 'POST', 'stops/1/lift', ['password' => 'not it'])->assertStatus(422)->assertJsonPath('field', 'password');
+        // What one has read is what one signs.
+        $this->world->desk('approver', 'POST', 'stops/1/lift', self::PASSWORD + ['seen' => 'Something that was asked before'])->assertStatus(409)->assertJsonPath('type', 'tekkal:draft-changed')
+            ->assertJsonPath('detail', 'Why it may go on is said otherwise meanwhile: “The bolts are those it names” Read that before you sign it.');
         $lift('approver')->assertOk()->assertJsonPath('lifted.by', $this->world->person('approver')->name);
         $lift('approver')->assertStatus(409);
         self::assertNull(StopsInForce::here()->told(Stop::query()->firstOrFail()->what, $this->world->revision->id));

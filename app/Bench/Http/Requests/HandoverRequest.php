@@ -12,7 +12,7 @@ final class HandoverRequest extends PersonRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['pin' => 'required|string|max:20', 'badge' => 'required|string|max:20', 'second_pin' => 'required|string|max:20', 'said' => 'nullable|string|max:300'];
+        return ['pin' => 'required|string|max:20', 'badge' => 'required|string|max:20', 'second_pin' => 'required|string|max:20', 'said' => 'nullable|string|max:300', 'seen' => 'nullable|string|max:64'];
     }
 
     /** @return array<string, string> */

@@ -5,7 +5,10 @@ import type { Bench } from './useRun';
 export function Unsent({ bench, view, says }: { bench: Bench; view: BenchView; says?: string }) {
   const { waiting, trouble, unread } = bench.outboxState;
   return (
-    <div className="ml-auto max-w-72 text-right portrait:col-span-full portrait:flex portrait:w-full portrait:max-w-none portrait:justify-between" role="status">
+    <div
+      className="ml-auto max-w-72 text-right portrait:col-span-full portrait:flex portrait:w-full portrait:max-w-none portrait:justify-between"
+      role="status"
+    >
       <p className={trouble !== null ? 'font-semibold text-fault' : 'font-semibold'}>{sentState(waiting.length, trouble)}</p>
       {unread && <p className="text-fault">The server could not read one reading; the lead gets it. Do that bolt again.</p>}
       {bench.beside.state === 'unavailable' && <p className="text-soft">The server decides each pull here.</p>}

@@ -81,7 +81,7 @@ export function useShiftLeft(enabled: boolean) {
   return useQuery({ queryKey: [...BENCH, 'handover'], queryFn: () => answerOf(api.GET('/bench/handover')), enabled, gcTime: 0 });
 }
 
-export type HandsOver = { id: string; pin: string; badge: string; second_pin: string; said: string };
+export type HandsOver = { id: string; pin: string; badge: string; second_pin: string; said: string; seen: string };
 
 export const handOver = (body: HandsOver) => answerOf(api.POST('/bench/handover', { body }));
 

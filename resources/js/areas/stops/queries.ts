@@ -27,7 +27,8 @@ export const askToLift = (stop: number, body: { reason: string; password: string
 
 export const keepStopped = (stop: number, reason: string) => answerOf(api.POST('/stops/{stop}/keep', { params: { path: { stop } }, body: { reason } }));
 
-export const liftStop = (stop: number, password: string) => answerOf(api.POST('/stops/{stop}/lift', { params: { path: { stop } }, body: { password } }));
+export const liftStop = (stop: number, password: string, seen: string | null) =>
+  answerOf(api.POST('/stops/{stop}/lift', { params: { path: { stop } }, body: { password, seen } }));
 
 /** Every engine, as a table. */
 export const tableOf = (stop: number) => `/api/stops/${String(stop)}/engines.csv`;

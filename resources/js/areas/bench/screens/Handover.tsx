@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useMe } from '@/api/session';
 import type { HandedEngine } from '@/api/types';
-import { sentenceOf } from '@/lib/problem';
+import { Problem, sentenceOf } from '@/lib/problem';
 import { count } from '@/lib/typeset';
 import { BadgePin } from '@/ui/BadgePin';
 import { Loaded } from '@/ui/states';
@@ -29,7 +29,9 @@ export function Handover() {
       {unsent > 0 ? (
         <Unsent unsent={unsent} trouble={state.trouble} onBack={back} />
       ) : (
-        <Loaded query={query}>{({ engines }) => (engines.length === 0 ? <Nothing onBack={back} /> : <Shift engines={engines} onDone={back} />)}</Loaded>
+        <Loaded query={query}>
+          {(left) => (left.engines.length === 0 ? <Nothing onBack={back} /> : <Shift left={left} onDone={back} onAgain={() => void query.refetch()} />)}
+        </Loaded>
       )}
     </div>
   );
@@ -64,7 +66,9 @@ function Back({ onBack }: { onBack: () => void }) {
   );
 }
 
-function Shift({ engines, onDone }: { engines: HandedEngine[]; onDone: () => void }) {
+type Left = { engines: HandedEngine[]; mark: string };
+
+function Shift({ left: { engines, mark }, onDone, onAgain }: { left: Left; onDone: () => void; onAgain: () => void }) {
   const [said, setSaid] = useState('');
   return (
     <main className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_28rem] gap-8 overflow-auto px-7 py-5 portrait:grid-cols-[minmax(0,1fr)_22rem]">
@@ -92,23 +96,38 @@ function Shift({ engines, onDone }: { engines: HandedEngine[]; onDone: () => voi
         </label>
         <Back onBack={onDone} />
       </div>
-      <Signing said={said} onDone={onDone} />
+      <Signing said={said} seen={mark} onDone={onDone} onAgain={onAgain} />
     </main>
   );
 }
 
 /** First whoever leaves, then whoever comes. Refused, both sign anew: whose PIN was wrong is told to nobody. */
-function Signing({ said, onDone }: { said: string; onDone: () => void }) {
+type SigningProps = { said: string; seen: string; onDone: () => void; onAgain: () => void };
+
+function Signing({ said, seen, onDone, onAgain }: SigningProps) {
   const me = useMe();
   const [pin, setPin] = useState<string | null>(null);
   const hand = useMutation({ mutationFn: (signed: HandsOver) => handOver(signed), onSuccess: onDone, onError: () => setPin(null) });
+  // Meanwhile something changed: both read what stands there now.
+  const changed = hand.error instanceof Problem && hand.error.type === 'draft-changed';
   const sign = (badge: string, second: string) =>
-    hand.mutateAsync({ id: crypto.randomUUID(), pin: pin ?? '', badge, second_pin: second, said }).then(
+    hand.mutateAsync({ id: crypto.randomUUID(), pin: pin ?? '', badge, second_pin: second, said, seen }).then(
       () => true,
       () => false,
     );
   return (
     <div>
+      {changed && (
+        <BigKey
+          className="mb-4"
+          onClick={() => {
+            hand.reset();
+            onAgain();
+          }}
+        >
+          Read the list again
+        </BigKey>
+      )}
       <p className="mb-1 text-xl font-semibold">{pin === null ? `${me.name} hands over` : 'Whoever takes over'}</p>
       {pin === null ? (
         <BadgePin

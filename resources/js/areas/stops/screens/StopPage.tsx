@@ -125,7 +125,7 @@ function WayPanel({ stop, way, own, onClose }: { stop: StopSheet; way: Way; own:
         title="Lift it"
         meaning={`“${stop.asked?.reason ?? ''}” With your signature it may be used again; whoever holds a run that stands still is told.`}
         verb="Lift it"
-        command={({ password }) => liftStop(stop.number, password)}
+        command={({ password }) => liftStop(stop.number, password, stop.asked?.reason ?? null)}
       />
     );
   return (
