@@ -10,6 +10,9 @@ namespace Tekkal\Core\Document;
  */
 final class FirstQuestions
 {
+    /** Rounds whose result lies in a window around what was aimed at. */
+    private const IN_A_WINDOW = ['torque', 'turn', 'stretch', 'hold'];
+
     /** By key: what is asked, why, in which part of the editor it is answered, what the way there says, and which problems of the document it stands for. */
     private const ASKED = [
         'rounds' => ['What is done, round by round?', 'Type it as a line, or add the rounds one by one.', 'rounds', 'Say it', '~^/stages$~'],
@@ -36,7 +39,7 @@ final class FirstQuestions
             'paper' => self::items($document, 'sources') === [],
             'surfaces' => self::items($document, 'surfaces') === [] || self::lacks($document, 'surfaces', 'condition'),
             'reuse' => self::items($document, 'fasteners') === [] || self::lacks($document, 'fasteners', 'reuse'),
-            'windows' => $figures !== [] && array_filter(self::targets($document), fn (array $t): bool => ! isset($t['low']) && ! isset($t['high']) && ! isset($t['tolerance']) && ! isset($t['window_standard'])) !== [],
+            'windows' => array_filter(self::targets($document, self::IN_A_WINDOW), fn (array $t): bool => is_string($t['target'] ?? null) && array_intersect_key($t, ['low' => 0, 'high' => 0, 'tolerance' => 0, 'window_standard' => 0]) === []) !== [],
             'risk' => ! is_string($document['risk_class'] ?? null) || $document['risk_class'] === '',
         ]);
 
@@ -91,14 +94,17 @@ final class FirstQuestions
 
     /**
      * @param  array<mixed>  $document
+     * @param  list<string>|null  $of  rounds of these kinds; null: of all
      * @return list<array<mixed>>
      */
-    private static function targets(array $document): array
+    private static function targets(array $document, ?array $of = null): array
     {
         $stages = self::items($document, 'stages');
         $within = array_merge($stages, ...array_map(fn (array $s): array => self::items($s, 'stages'), $stages));
 
-        return array_merge([], ...array_map(fn (array $s): array => self::items($s, 'targets'), $within));
+        $within = array_filter($within, fn (array $s): bool => $of === null || in_array($s['kind'] ?? '', $of, true));
+
+        return array_merge([], ...array_map(fn (array $s): array => self::items($s, 'targets'), array_values($within)));
     }
 
     /** @param  array<mixed>  $document */

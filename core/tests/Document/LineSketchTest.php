@@ -11,6 +11,7 @@ use Tekkal\Core\Document\FirstQuestions;
 use Tekkal\Core\Document\InvalidDocument;
 use Tekkal\Core\Document\LineSketch;
 use Tekkal\Core\Document\Problem;
+use Tekkal\Core\Tests\Fixtures\Bench;
 use Tekkal\Core\Tests\Fixtures\CommonPractice;
 
 /** The lines are those of the trade, common practice, no source. */
@@ -92,9 +93,20 @@ final class LineSketchTest extends TestCase
         self::assertSame('rounds', FirstQuestions::of([])[0]['key'], 'without a line that comes first');
     }
 
-    public function test_a_whole_document_is_asked_for_nothing(): void
+    /** @return iterable<string, array{array<string, mixed>}> documents that can be read whole */
+    public static function whole(): iterable
     {
-        self::assertSame([], FirstQuestions::of(CommonPractice::document()));
+        yield 'common practice' => [CommonPractice::document()];
+        foreach (glob(__DIR__.'/../../../docs/formats/examples/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [Bench::document(basename($file, '.json'))];
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    #[DataProvider('whole')]
+    public function test_a_whole_document_is_asked_for_nothing(array $document): void
+    {
+        self::assertSame([], FirstQuestions::of($document));
     }
 
     /** @return iterable<string, array{string, bool}> */

@@ -1,16 +1,18 @@
 import { useId } from 'react';
 import { useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
+import { useMay } from '@/api/session';
 import type { LineSketch } from '@/api/types';
 import { Button } from '@/ui/Button';
 import { Refusal } from '@/ui/Refusal';
+import { Empty } from '@/ui/states';
 import { useCommand } from '@/ui/useCommand';
 import { LIBRARY, useFamilies } from '../queries';
 import { Questions } from '../write/Questions';
 import { RoundsRead } from '../write/RoundsRead';
 import { Sisters } from '../write/Sisters';
 import { WhatFor } from '../write/WhatFor';
-import { type Writing, asTyped, useSketch, useWriting } from '../write/useWriting';
+import { type Writing as Typed, asTyped, useSketch, useWriting } from '../write/useWriting';
 
 type Begin = { part: string | null; copyOf: string | null };
 
@@ -18,6 +20,17 @@ const NOTHING: LineSketch = { rounds: [], questions: [], sisters: { of: 0, alike
 
 /** A procedure begins with its line; bolts, map and papers are asked for as it needs them, and nothing is assumed. */
 export function Write() {
+  const may = useMay();
+  if (!may('draft-procedures'))
+    return (
+      <main className="px-7 py-5">
+        <Empty>A quality lead writes procedures. You read here what was approved.</Empty>
+      </main>
+    );
+  return <Writing />;
+}
+
+function Writing() {
   const navigate = useNavigate();
   const families = useFamilies().data?.families ?? [];
   const { writing, put, forget } = useWriting();
@@ -95,7 +108,16 @@ function LineField({ line, onType, onEnter }: LineProps) {
         className="h-16 min-w-0 grow bg-transparent px-5 text-[28px] font-semibold outline-none placeholder:font-normal placeholder:text-soft"
         placeholder="seat · 9 N·m · 18 N·m"
         value={line}
-        onChange={(e) => onType(asTyped(e.target.value))}
+        onChange={(e) => {
+          const { value, selectionStart } = e.target;
+          const [line, field] = [asTyped(value), e.target];
+          onType(line);
+          // What was put in for a sign moves the cursor along, wherever in the line it stands.
+          if (line !== value) {
+            const at = asTyped(value.slice(0, selectionStart ?? value.length)).length;
+            requestAnimationFrame(() => field.setSelectionRange(at, at));
+          }
+        }}
         onKeyDown={(e) => {
           if (e.key === 'Enter') onEnter();
         }}
@@ -122,7 +144,7 @@ function NothingDrawn() {
   );
 }
 
-function bodyOf({ joint, option, variant, line }: Writing, copyOf: string | null) {
+function bodyOf({ joint, option, variant, line }: Typed, copyOf: string | null) {
   return {
     joint,
     option: option.trim(),
