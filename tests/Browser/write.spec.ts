@@ -20,6 +20,9 @@ test('a procedure begins with its typed line: read back round by round, a number
     await expect(rounds.nth(2)).toContainText('again 24 – of what?');
     await lead.getByRole('button', { name: 'verify 24 N·m' }).click();
     await expect(lead.getByLabel('The line: round by round')).toHaveValue('seat · 12 N·m · verify 24 N·m');
+    await lead.getByLabel('The line: round by round').press('Home');
+    await lead.keyboard.type('look ; 6 N·m ; ');
+    await expect(lead.getByLabel('The line: round by round')).toHaveValue('look · 6 N·m · seat · 12 N·m · verify 24 N·m');
     await lead.getByLabel('The line: round by round').fill('seat · 12 N·m · 24 N·m');
     await expect(lead.getByText('Thread, length and class decide whether 24 N·m is believable; nothing is assumed.')).toBeVisible();
     await expect(lead.getByRole('button', { name: 'Begin the draft' })).toBeDisabled();

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useLayoutEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
 import { useMay } from '@/api/session';
@@ -93,12 +93,20 @@ type LineProps = { line: string; onType: (line: string) => void; onEnter: () => 
 
 function LineField({ line, onType, onEnter }: LineProps) {
   const id = useId();
+  const field = useRef<HTMLInputElement>(null);
+  const caret = useRef<number | null>(null);
+  // What is put in for a sign moves the cursor along, wherever in the line it stands: before the next key, or that lands in the wrong place.
+  useLayoutEffect(() => {
+    if (caret.current !== null) field.current?.setSelectionRange(caret.current, caret.current);
+    caret.current = null;
+  });
   return (
     <div className="mt-4 flex items-center gap-4 rounded border-2 border-now bg-sheet pr-4">
       <label htmlFor={id} className="sr-only">
         The line: round by round
       </label>
       <input
+        ref={field}
         id={id}
         autoFocus
         autoComplete="off"
@@ -110,13 +118,8 @@ function LineField({ line, onType, onEnter }: LineProps) {
         value={line}
         onChange={(e) => {
           const { value, selectionStart } = e.target;
-          const [line, field] = [asTyped(value), e.target];
-          onType(line);
-          // What was put in for a sign moves the cursor along, wherever in the line it stands.
-          if (line !== value) {
-            const at = asTyped(value.slice(0, selectionStart ?? value.length)).length;
-            requestAnimationFrame(() => field.setSelectionRange(at, at));
-          }
+          caret.current = asTyped(value.slice(0, selectionStart ?? value.length)).length;
+          onType(asTyped(value));
         }}
         onKeyDown={(e) => {
           if (e.key === 'Enter') onEnter();
