@@ -93,13 +93,7 @@ type LineProps = { line: string; onType: (line: string) => void; onEnter: () => 
 
 function LineField({ line, onType, onEnter }: LineProps) {
   const id = useId();
-  const field = useRef<HTMLInputElement>(null);
-  const caret = useRef<number | null>(null);
-  // What is put in for a sign moves the cursor along, wherever in the line it stands: before the next key, or that lands in the wrong place.
-  useLayoutEffect(() => {
-    if (caret.current !== null) field.current?.setSelectionRange(caret.current, caret.current);
-    caret.current = null;
-  });
+  const { field, caret } = useCaret();
   return (
     <div className="mt-4 flex items-center gap-4 rounded border-2 border-now bg-sheet pr-4">
       <label htmlFor={id} className="sr-only">
@@ -131,6 +125,17 @@ function LineField({ line, onType, onEnter }: LineProps) {
       </p>
     </div>
   );
+}
+
+/** What is put in for a sign moves the cursor along, wherever in the line it stands: before the next key, or that lands in the wrong place. */
+function useCaret() {
+  const field = useRef<HTMLInputElement>(null);
+  const caret = useRef<number | null>(null);
+  useLayoutEffect(() => {
+    if (caret.current !== null) field.current?.setSelectionRange(caret.current, caret.current);
+    caret.current = null;
+  });
+  return { field, caret };
 }
 
 /** Dotted: not known, and not made up. */
