@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\People\Actions\SetShop;
 use App\People\Models\Customer;
 use App\People\Models\Person;
 use Illuminate\Database\Seeder;
@@ -20,7 +21,10 @@ final class WalkSeeder extends Seeder
 
     public function run(): void
     {
-        $jobs = new JobOf(Person::query()->where('sign_in_name', 'lead')->firstOrFail(), Customer::query()->firstOrFail()->id);
+        $lead = Person::query()->where('sign_in_name', 'lead')->firstOrFail();
+        // Each is of a family of its own, of which nothing is signed of anybody.
+        app(SetShop::class)->skills(false, $lead);
+        $jobs = new JobOf($lead, Customer::query()->firstOrFail()->id);
         $procedures = getenv('TEKKAL_WALK') === 'all' ? Procedures::all() : Procedures::covering();
         $jobs->tools(Person::query()->where('sign_in_name', 'crib')->firstOrFail(), intdiv(count($procedures), 2));
         foreach (array_values($procedures) as $i => $document) {

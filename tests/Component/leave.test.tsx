@@ -68,7 +68,9 @@ test('who leaves a job stands in front of it in the newest words at once, whatev
 });
 
 test('a shift is not handed over while something told here is not sent: the list is asked for once all of it is on record', async () => {
-  const asked = serve({ 'GET bench/handover': () => ({ body: { engines: [{ build: 'e1', title: 'TN3-26-0402', lines: ['Main caps: 1 of 16 done'] }], mark: 'm1' } }) });
+  const asked = serve({
+    'GET bench/handover': () => ({ body: { engines: [{ build: 'e1', title: 'TN3-26-0402', lines: ['Main caps: 1 of 16 done'] }], mark: 'm1' } }),
+  });
   const client = newClient();
   client.setQueryData(SESSION, SESSION_AT_BENCH);
   const told = { waiting: [seen('torque', {})], answered: [], trouble: null as string | null, unread: false, notKept: null };

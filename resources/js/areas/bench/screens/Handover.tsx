@@ -101,15 +101,19 @@ function Shift({ left: { engines, mark }, onDone, onAgain }: { left: Left; onDon
   );
 }
 
-/** First whoever leaves, then whoever comes. Refused, both sign anew: whose PIN was wrong is told to nobody. */
 type SigningProps = { said: string; seen: string; onDone: () => void; onAgain: () => void };
 
+/** First whoever leaves, then whoever comes. Refused, both sign anew: whose PIN was wrong is told to nobody. */
 function Signing({ said, seen, onDone, onAgain }: SigningProps) {
   const me = useMe();
   const [pin, setPin] = useState<string | null>(null);
   const hand = useMutation({ mutationFn: (signed: HandsOver) => handOver(signed), onSuccess: onDone, onError: () => setPin(null) });
   // Meanwhile something changed: both read what stands there now.
   const changed = hand.error instanceof Problem && hand.error.type === 'draft-changed';
+  const again = () => {
+    hand.reset();
+    onAgain();
+  };
   const sign = (badge: string, second: string) =>
     hand.mutateAsync({ id: crypto.randomUUID(), pin: pin ?? '', badge, second_pin: second, said, seen }).then(
       () => true,
@@ -117,18 +121,8 @@ function Signing({ said, seen, onDone, onAgain }: SigningProps) {
     );
   return (
     <div>
-      {changed && (
-        <BigKey
-          className="mb-4"
-          onClick={() => {
-            hand.reset();
-            onAgain();
-          }}
-        >
-          Read the list again
-        </BigKey>
-      )}
-      <p className="mb-1 text-xl font-semibold">{pin === null ? `${me.name} hands over` : 'Whoever takes over'}</p>
+      {changed && <BigKey onClick={again}>Read the list again</BigKey>}
+      <p className="mt-4 mb-1 text-xl font-semibold">{pin === null ? `${me.name} hands over` : 'Whoever takes over'}</p>
       {pin === null ? (
         <BadgePin
           key="own"

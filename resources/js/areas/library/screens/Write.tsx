@@ -93,14 +93,14 @@ type LineProps = { line: string; onType: (line: string) => void; onEnter: () => 
 
 function LineField({ line, onType, onEnter }: LineProps) {
   const id = useId();
-  const { field, caret } = useCaret();
+  const { fieldRef, moveTo } = useCaret();
   return (
     <div className="mt-4 flex items-center gap-4 rounded border-2 border-now bg-sheet pr-4">
       <label htmlFor={id} className="sr-only">
         The line: round by round
       </label>
       <input
-        ref={field}
+        ref={fieldRef}
         id={id}
         autoFocus
         autoComplete="off"
@@ -112,7 +112,7 @@ function LineField({ line, onType, onEnter }: LineProps) {
         value={line}
         onChange={(e) => {
           const { value, selectionStart } = e.target;
-          caret.current = asTyped(value.slice(0, selectionStart ?? value.length)).length;
+          moveTo(asTyped(value.slice(0, selectionStart ?? value.length)).length);
           onType(asTyped(value));
         }}
         onKeyDown={(e) => {
@@ -129,13 +129,16 @@ function LineField({ line, onType, onEnter }: LineProps) {
 
 /** What is put in for a sign moves the cursor along, wherever in the line it stands: before the next key, or that lands in the wrong place. */
 function useCaret() {
-  const field = useRef<HTMLInputElement>(null);
-  const caret = useRef<number | null>(null);
+  const fieldRef = useRef<HTMLInputElement>(null);
+  const caretRef = useRef<number | null>(null);
   useLayoutEffect(() => {
-    if (caret.current !== null) field.current?.setSelectionRange(caret.current, caret.current);
-    caret.current = null;
+    if (caretRef.current !== null) fieldRef.current?.setSelectionRange(caretRef.current, caretRef.current);
+    caretRef.current = null;
   });
-  return { field, caret };
+  const moveTo = (at: number) => {
+    caretRef.current = at;
+  };
+  return { fieldRef, moveTo };
 }
 
 /** Dotted: not known, and not made up. */
