@@ -61,7 +61,7 @@ function Writing() {
         <Wanting sketch={sketch} isFor={isFor} ready={ready} onBegin={() => go(whole)} onAnswer={(part) => go({ part, copyOf: null })} />
         <section aria-label="What will be drawn here">
           <NothingDrawn />
-          <Sisters sisters={sketch.sisters} disabled={!ready} onCopy={(copyOf) => go({ part: null, copyOf })} />
+          <Sisters sisters={sketch.sisters} typed={sketch.rounds.length > 0} disabled={!ready} onCopy={(copyOf) => go({ part: null, copyOf })} />
           <p className="mt-4 text-sm text-soft">Until one is approved, the shop’s general table may serve a joint of risk class C, once its bolts are named.</p>
         </section>
       </div>

@@ -3,20 +3,15 @@ import { count } from '@/lib/typeset';
 import { Button } from '@/ui/Button';
 import { JointMap } from '@/ui/JointMap';
 
-type Props = { sisters: LineSketch['sisters']; disabled: boolean; onCopy: (procedure: string) => void };
+type Props = { sisters: LineSketch['sisters']; typed: boolean; disabled: boolean; onCopy: (procedure: string) => void };
 
 /** Approved procedures with the same kinds of rounds in the same order: to begin from, instead of from nothing. */
-export function Sisters({ sisters, disabled, onCopy }: Props) {
+export function Sisters({ sisters, typed, disabled, onCopy }: Props) {
   if (sisters.of === 0) return null;
   return (
     <section className="mt-6" aria-label="Sisters">
       <p>
-        <b className="font-semibold">Begin from a sister instead:</b>{' '}
-        <span className="text-soft">
-          {sisters.alike === 0
-            ? `none of ${count(sisters.of, 'procedure')} goes by the same rounds.`
-            : `${sisters.alike === 1 ? 'one' : String(sisters.alike)} of ${count(sisters.of, 'procedure')} ${sisters.alike === 1 ? 'goes' : 'go'} by the same rounds.`}
-        </span>
+        <b className="font-semibold">Begin from a sister instead:</b> <span className="text-soft">{howMany(sisters, typed)}</span>
       </p>
       <ul>
         {sisters.first.map((sister) => (
@@ -36,4 +31,11 @@ export function Sisters({ sisters, disabled, onCopy }: Props) {
       </ul>
     </section>
   );
+}
+
+function howMany({ of, alike }: LineSketch['sisters'], typed: boolean): string {
+  const procedures = count(of, 'procedure');
+  if (!typed) return `which of ${procedures} go by the same rounds is said here, once there are some.`;
+  if (alike === 0) return `none of ${procedures} goes by the same rounds.`;
+  return alike === 1 ? `one of ${procedures} goes by the same rounds.` : `${String(alike)} of ${procedures} go by the same rounds.`;
 }
