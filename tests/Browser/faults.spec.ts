@@ -1,14 +1,37 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import { atDesk, atFirstBolt, engineFor, expectBolt, newBench, newSerial, type, test } from './shop';
 
 /** Run by bin/tekkal test faults only: the instance is its own, and its services are killed. */
 const data = process.env.TEKKAL_DATA ?? '';
 
-function kill(service: string): void {
-  const pid = readFileSync(`${data}/run/${service === 'mariadb' ? 'mariadb.pid' : `${service}.group`}`, 'utf8').trim();
+const KILLED = ['mariadb', 'php-fpm', 'nginx'] as const;
+
+const pidOf = (service: (typeof KILLED)[number]): string =>
+  readFileSync(`${data}/run/${service === 'mariadb' ? 'mariadb.pid' : `${service}.group`}`, 'utf8').trim();
+
+/** Gives the number of what was killed. */
+function kill(service: (typeof KILLED)[number]): string {
+  const pid = pidOf(service);
   execFileSync('kill', ['-KILL', pid]);
+  return pid;
+}
+
+/**
+ * What a killed nginx leaves behind goes on answering until its successor ends it; then nobody listens for a moment, and a
+ * desk that asks just then is told so. Whoever wants to see something else waits until the successor answers.
+ */
+async function startedAnew(page: Page, killed: string): Promise<void> {
+  await expect.poll(() => pidOf('nginx')).not.toBe(killed);
+  await expect
+    .poll(() =>
+      page.request.get('/').then(
+        (answer) => answer.ok(),
+        () => false,
+      ),
+    )
+    .toBe(true);
 }
 
 function supervisor(...words: string[]): void {
@@ -34,11 +57,13 @@ test('@faults while the server is down the bench says what it keeps, goes on, an
   });
 
   await test.step('services are killed between two readings', async () => {
-    for (const [i, service] of ['mariadb', 'php-fpm', 'nginx'].entries()) {
-      kill(service);
+    let killed = '';
+    for (const [i, service] of KILLED.entries()) {
+      killed = kill(service);
       await type(bench, '32.5');
       await expectBolt(bench, i + 3, 1);
     }
+    await startedAnew(lead, killed);
     await expect(bench.getByText('all sent')).toBeVisible();
   });
 
