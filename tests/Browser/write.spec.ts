@@ -15,7 +15,7 @@ test('a procedure begins with its typed line: read back round by round, a number
     const rounds = lead.getByRole('list', { name: 'The rounds as they are understood' }).getByRole('listitem');
     await expect(rounds).toHaveCount(3);
     // Of the shop's windows the first by its code, which another journey may have asked for.
-    await expect(rounds.nth(1)).toContainText(/good 11(\.\d+)?–12(\.\d+)? N·m if FW-\S+ is taken/);
+    await expect(rounds.nth(1)).toContainText(/good 11(\.\d+)?–12(\.\d+)?\sN·m if FW-\S+ is taken/);
     await expect(rounds.nth(2)).toContainText('what is that?');
     await lead.getByLabel('The line: round by round').fill('seat · 12 N·m · again 24');
     await expect(rounds.nth(2)).toContainText('again 24 – of what?');
