@@ -35,23 +35,22 @@ final class ProcedureController
         $joint = Joint::query()->find($request->text('joint')) ?? throw Refused::field('joint', 'There is no such joint.', $request->text('joint'));
         $copied = $request->optionalText('copy_of');
         $sister = $copied === null ? null : Procedures::find($copied);
-        $line = $request->text('line');
-        self::readable($line);
+        $said = self::said($request->text('line'));
         $procedure = $add($joint, $request->text('option'), $request->person(), $sister?->id, $request->optionalText('variant'));
         $drafts->begin($procedure, $request->person(), match (true) {
             $sister !== null => self::copied($sister, $procedure),
-            $line !== '' => LineSketch::begun(SaveDraft::blank($procedure), $line),
+            $said !== [] => $said + SaveDraft::blank($procedure),
             default => null,
         });
 
         return new JsonResponse(['id' => $procedure->id], 201);
     }
 
-    /** What is not understood of a line is said before anything is begun with it. */
-    private static function readable(string $line): void
+    /** @return array<string, mixed> what a line says of a document; what of it is not understood is said before anything is begun */
+    private static function said(string $line): array
     {
         try {
-            $line === '' || LineSketch::begun([], $line) !== [];
+            return $line === '' ? [] : LineSketch::begun($line);
         } catch (InvalidDocument $e) {
             throw Refused::field('line', $e->problems[0]->sentence(), $line);
         }

@@ -26,7 +26,7 @@ final class LineSketches
         $rounds = LineSketch::of($line, self::windows());
         $understood = implode(' · ', array_column(array_filter($rounds, fn (array $r): bool => $r['problem'] === null), 'text'));
         try {
-            $document = LineSketch::begun([], $understood);
+            $document = LineSketch::begun($understood);
         } catch (InvalidDocument) {
             $document = [];
         }

@@ -38,19 +38,18 @@ final class LineSketch
     }
 
     /**
-     * A document as it begins: with the line's rounds, groups and checks, and nothing that it does not say.
+     * What a document begins with: the line's groups, checks and rounds, and nothing that it does not say.
      *
-     * @param  array<string, mixed>  $blank
-     * @return array<string, mixed>
+     * @return array{groups: list<array{key: string, name: string}>, checks: list<array<string, string>>, stages: list<array<string, mixed>>}
      *
      * @throws InvalidDocument with every round that is not understood
      */
-    public static function begun(array $blank, string $line): array
+    public static function begun(string $line): array
     {
         $groups = self::groupsIn($line);
         ['stages' => $stages, 'checks' => $checks] = LineReader::read($line, $groups);
 
-        return ['groups' => array_map(fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys($groups), $groups), 'checks' => $checks, 'stages' => $stages] + $blank;
+        return ['groups' => array_map(fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys($groups), $groups), 'checks' => $checks, 'stages' => $stages];
     }
 
     /**

@@ -68,13 +68,13 @@ final class LineSketchTest extends TestCase
 
     public function test_a_document_begins_with_what_the_line_says_and_nothing_else(): void
     {
-        $document = LineSketch::begun(['format' => 'x'], '15 lbf·ft · +80° inner / +53° outer · check end play');
+        $document = LineSketch::begun('15 lbf·ft · +80° inner / +53° outer · check end play');
 
         self::assertSame([['key' => 'inner', 'name' => 'inner'], ['key' => 'outer', 'name' => 'outer']], $document['groups']);
         self::assertSame(['torque', 'turn', 'check'], array_column((array) $document['stages'], 'kind'));
         self::assertArrayNotHasKey('risk_class', $document);
         $this->expectException(InvalidDocument::class);
-        LineSketch::begun([], '15 lbf·ft · again 18');
+        LineSketch::begun('15 lbf·ft · again 18');
     }
 
     public function test_what_is_looked_at_or_waited_for_makes_no_sister(): void
@@ -85,7 +85,7 @@ final class LineSketchTest extends TestCase
 
     public function test_a_procedure_that_has_nothing_but_its_line_is_asked_for_the_rest_in_the_order_that_saves_most(): void
     {
-        $questions = FirstQuestions::of(LineSketch::begun(['map' => ['positions' => []]], 'seat · 9 N·m · 18 N·m'));
+        $questions = FirstQuestions::of(LineSketch::begun('seat · 9 N·m · 18 N·m'));
 
         self::assertSame(['bolts', 'places', 'paper', 'surfaces', 'reuse', 'windows', 'risk'], array_column($questions, 'key'));
         self::assertSame('Thread, length and class decide whether 18 N·m is believable; nothing is assumed.', $questions[0]['why']);
@@ -127,7 +127,7 @@ final class LineSketchTest extends TestCase
 
     public function test_whatever_is_asked_for_is_wanting_in_the_document(): void
     {
-        $document = LineSketch::begun(['map' => ['positions' => []]], 'seat · 9 N·m');
+        $document = LineSketch::begun('seat · 9 N·m');
         try {
             DocumentReader::read($document);
             self::fail('It was read.');

@@ -41,6 +41,7 @@ final class WriteTest extends FeatureTestCase
     public function test_a_line_that_is_not_understood_begins_nothing(): void
     {
         $this->begins('12 N·m · 24')->assertStatus(422)->assertJsonPath('field', 'line');
+        $this->begins(str_repeat('9 N·m · ', 60))->assertStatus(422)->assertJsonPath('field', 'line')->assertJsonPath('detail', 'A line has at most 400 characters.');
         self::assertNull(Procedure::query()->where('option', 'studs')->first());
     }
 

@@ -19,6 +19,11 @@ final class SketchLineRequest extends PersonRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['line.max' => sprintf('A line has at most %d characters.', LineReader::LONGEST)];
+        return ['line.max' => self::tooLong()];
+    }
+
+    public static function tooLong(): string
+    {
+        return sprintf('A line has at most %d characters.', LineReader::LONGEST);
     }
 }
