@@ -223,8 +223,9 @@ final class DemoShop
     {
         $this->at(-31, fn () => app(StopWork::class)(StopWhat::Tool, 'TW-05', 'Its grip turns though it is locked', $this->people->get('lead')));
         $stop = fn (): string => Stop::query()->firstOrFail()->id;
-        $this->at(-30, fn () => app(LiftStop::class)->ask($stop(), 'A screw of the grip was loose; three points read before and after it was set: all in', $this->people->get('lead'), $this->people->get('lead')->displayName()));
-        $this->at(-30, fn () => app(LiftStop::class)->lift($stop(), $this->people->get('approver'), $this->people->get('approver')->displayName()), 1);
+        $why = 'A screw of the grip was loose; three points read before and after it was set: all in';
+        $this->at(-30, fn () => app(LiftStop::class)->ask($stop(), $why, $this->people->get('lead'), $this->people->get('lead')->displayName()));
+        $this->at(-30, fn () => app(LiftStop::class)->lift($stop(), $this->people->get('approver'), $this->people->get('approver')->displayName(), $why), 1);
     }
 
     /** An engine of five months ago whose head weeps: the head is opened, what lies beneath it stays as it was. */

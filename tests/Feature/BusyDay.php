@@ -122,7 +122,7 @@ trait BusyDay
         $sign('lead', "stops/$number/ask", ['reason' => 'It was right']);
         $sign('approver', "stops/$number/keep", ['reason' => 'Show me']);
         $sign('lead', "stops/$number/ask", ['reason' => 'Here is the page']);
-        $sign('approver', "stops/$number/lift", []);
+        $sign('approver', "stops/$number/lift", ['seen' => 'Here is the page']);
         $stop('tool', 'TW-07');
     }
 
@@ -131,7 +131,7 @@ trait BusyDay
     {
         $build = $this->world->build('TN3-26-0007');
         $bench = $this->world->bench($this->world->device('Bench of two shifts'), '1041')->begin($this->world->job($build));
-        $bench->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'said' => 'Nothing is tight yet'])->assertNoContent();
+        $bench->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'said' => 'Nothing is tight yet', 'seen' => (string) $bench->get('handover')['mark']])->assertNoContent();
         $this->world->desk('lead', 'POST', "builds/$build/joints/{$this->world->joint->id}/opening", ['reason' => 'A dowel is missing'])->assertNoContent();
     }
 

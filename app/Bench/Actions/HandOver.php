@@ -21,8 +21,8 @@ final readonly class HandOver
     {
     }
 
-    /** @param  string|null  $seen  what tells the list that both have read from another; null: whatever stands there */
-    public function __invoke(Person $from, string $pin, string $badge, string $secondPin, string $said, string $device, ?string $seen = null): void
+    /** @param  string  $seen  what tells the list that both have read from another */
+    public function __invoke(Person $from, string $pin, string $badge, string $secondPin, string $said, string $device, string $seen): void
     {
         // Checked outside the transaction: a wrong PIN must be counted even though nothing is handed over.
         ($this->checkPin)((string) $from->badge, $pin, $device);
@@ -32,7 +32,7 @@ final readonly class HandOver
         $this->recorder->transaction(function () use ($from, $to, $said, $device, $seen): void {
             $engines = $this->what->of($from);
             $engines !== [] || throw Refused::field('badge', 'Nothing hangs on your hook: there is nothing to hand over.', $to->badge);
-            if ($seen !== null && $seen !== ShiftLeft::mark($engines)) {
+            if ($seen !== ShiftLeft::mark($engines)) {
                 throw new Refused(ProblemType::DraftChanged, 'What the shift leaves has changed since you read it. Read the list again, both of you, and sign that.', 409);
             }
             $this->recorder->append(new Draft(Ids::next(), 'shift_handed_over', "device/$device", $from->id, array_filter(['to' => $to->id, 'said' => $said, 'engines' => $engines], fn (mixed $v): bool => $v !== '')));

@@ -23,7 +23,7 @@ final class HandoverController
 
     public function store(HandoverRequest $request, HandOver $hand): JsonResponse
     {
-        $hand($request->person(), $request->text('pin'), $request->text('badge'), $request->text('second_pin'), $request->text('said'), BenchSession::requireDevice($request)->id, $request->optionalText('seen'));
+        $hand($request->person(), $request->text('pin'), $request->text('badge'), $request->text('second_pin'), $request->text('said'), BenchSession::requireDevice($request)->id, $request->text('seen'));
 
         return new JsonResponse(null, 204);
     }

@@ -39,13 +39,13 @@ final readonly class LiftStop
         $this->change($id, 'stop_kept', $by, fn (Stop $stop): array => $stop->lift_asked_by === null ? throw self::not($stop, 'Nobody has asked to lift it.') : ['reason' => $reason]);
     }
 
-    /** @param  string|null  $seen  why it may go on, as whoever signs has read it; null: whatever stands there */
-    public function lift(string $id, Person $by, string $signature, ?string $seen = null): void
+    /** @param  string|null  $seen  why it may go on, as whoever signs has read it; null: nothing stood there */
+    public function lift(string $id, Person $by, string $signature, ?string $seen): void
     {
         $this->change($id, 'stop_lifted', $by, fn (Stop $stop): array => match (true) {
             $stop->lift_asked_by === null => throw self::not($stop, 'It takes two: first one asks for it and says why it may go on.'),
             $stop->lift_asked_by === $by->id => throw Refused::forbidden('It takes two: you asked for it, so somebody else lifts it.'),
-            $seen !== null && $seen !== $stop->lift_reason => throw new Refused(ProblemType::DraftChanged, sprintf('Why it may go on is said otherwise meanwhile: “%s” Read that before you sign it.', $stop->lift_reason), 409),
+            $seen !== $stop->lift_reason => throw new Refused(ProblemType::DraftChanged, sprintf('Why it may go on is said otherwise meanwhile: “%s” Read that before you sign it.', $stop->lift_reason), 409),
             default => ['signature' => $signature, 'meaning' => 'it may go on'],
         }, fn (Stop $stop) => event(new StopLifted($stop, $by->id)));
     }

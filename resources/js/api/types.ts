@@ -6767,7 +6767,7 @@ export interface operations {
                     second_pin: string;
                     said?: string | null;
                     /** @description the mark of the list that both have read */
-                    seen?: string | null;
+                    seen: string;
                 };
             };
         };

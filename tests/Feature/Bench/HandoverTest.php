@@ -84,6 +84,7 @@ final class HandoverTest extends FeatureTestCase
         yield 'by one with the own badge twice' => [['badge' => '1041'], 'badge', 422];
         yield 'without a badge' => [['badge' => ''], 'badge', 422];
         yield 'without the second PIN' => [['second_pin' => ''], 'second_pin', 422];
+        yield 'without a word of which list was read' => [['seen' => ''], 'seen', 422];
         yield 'with more words than anybody reads' => [['said' => str_repeat('x', 301)], 'said', 422];
     }
 
@@ -109,7 +110,7 @@ final class HandoverTest extends FeatureTestCase
     {
         $idle = $this->world->bench($this->world->device('Bench 2'), '1043');
 
-        $idle->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159'])->assertStatus(422)->assertJsonPath('detail', 'Nothing hangs on your hook: there is nothing to hand over.');
+        $idle->command('handover', ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'seen' => (string) $idle->get('handover')['mark']])->assertStatus(422)->assertJsonPath('detail', 'Nothing hangs on your hook: there is nothing to hand over.');
     }
 
     private function secondJoint(): Joint
@@ -125,10 +126,10 @@ final class HandoverTest extends FeatureTestCase
 
     /**
      * @param  array<string, string>  $change
-     * @return TestResponse<Response>
+     * @return TestResponse<Response> by default of what stands there now
      */
     private function hands(array $change = []): TestResponse
     {
-        return $this->bench->command('handover', $change + ['pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'said' => 'The rear pair is dry']);
+        return $this->bench->command('handover', $change + ['seen' => (string) $this->bench->get('handover')['mark'], 'pin' => '314159', 'badge' => '1042', 'second_pin' => '314159', 'said' => 'The rear pair is dry']);
     }
 }

@@ -22,6 +22,8 @@ final class StopNowTest extends FeatureTestCase
 
     private const PASSWORD = ['password' => 'fenmoor'];
 
+    private const GOES_ON = 'The bolts are those it names';
+
     private BenchActor $bench;
 
     private string $build;
@@ -171,14 +173,15 @@ final class StopNowTest extends FeatureTestCase
     public function test_lifting_takes_two_whoever_asked_does_not_sign_too(): void
     {
         $this->stopped();
-        $lift = fn (string $who): TestResponse => $this->world->desk($who, 'POST', 'stops/1/lift', self::PASSWORD);
+        $lift = fn (string $who): TestResponse => $this->world->desk($who, 'POST', 'stops/1/lift', self::PASSWORD + ['seen' => self::GOES_ON]);
 
         $lift('approver')->assertStatus(409)->assertJsonPath('detail', 'Stop 1: It takes two: first one asks for it and says why it may go on.');
         $this->asks()->assertOk()->assertJsonPath('asked.reason', 'The bolts are those it names');
         $this->asks()->assertStatus(409);
         $lift('lead')->assertStatus(403)->assertJsonPath('detail', 'It takes two: you asked for it, so somebody else lifts it.');
         $this->world->desk('approver', 'POST', 'stops/1/lift', ['password' => 'not it'])->assertStatus(422)->assertJsonPath('field', 'password');
-        // What one has read is what one signs.
+        // What one has read is what one signs: neither another word nor none.
+        $this->world->desk('approver', 'POST', 'stops/1/lift', self::PASSWORD)->assertStatus(409)->assertJsonPath('type', 'tekkal:draft-changed');
         $this->world->desk('approver', 'POST', 'stops/1/lift', self::PASSWORD + ['seen' => 'Something that was asked before'])->assertStatus(409)->assertJsonPath('type', 'tekkal:draft-changed')
             ->assertJsonPath('detail', 'Why it may go on is said otherwise meanwhile: “The bolts are those it names” Read that before you sign it.');
         $lift('approver')->assertOk()->assertJsonPath('lifted.by', $this->world->person('approver')->name);
@@ -321,13 +324,13 @@ final class StopNowTest extends FeatureTestCase
     /** @return TestResponse<Response> */
     private function asks(): TestResponse
     {
-        return $this->world->desk('lead', 'POST', 'stops/1/ask', self::PASSWORD + ['reason' => 'The bolts are those it names']);
+        return $this->world->desk('lead', 'POST', 'stops/1/ask', self::PASSWORD + ['reason' => self::GOES_ON]);
     }
 
     private function lifted(): void
     {
         $this->asks()->assertOk();
-        $this->world->desk('approver', 'POST', 'stops/1/lift', self::PASSWORD)->assertOk();
+        $this->world->desk('approver', 'POST', 'stops/1/lift', self::PASSWORD + ['seen' => self::GOES_ON])->assertOk();
     }
 
     /** @return TestResponse<Response> */
