@@ -1,7 +1,7 @@
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, test, vi } from 'vitest';
-import type { FirstSteps as Listed, Need, PeopleAndBenches } from '@/api/types';
+import type { FirstSteps as Listed, Need, PeopleAndBenches, RiskRules } from '@/api/types';
 import { Today } from '@/areas/desk';
 import { FirstSteps, PeopleBoard } from '@/areas/shop';
 import { BadgePin } from '@/ui/BadgePin';
@@ -12,6 +12,8 @@ import { atDesk, inApp, refused, serve, unreachable } from './server';
 const STEP: Listed['steps'][number] = { key: 'windows', title: 'How close is close enough', about: 'the windows', state: 'open', link: '/library/sources' };
 const STEPS: Listed['steps'] = [STEP, { ...STEP, key: 'tools', title: 'Tools', about: 'by file' }];
 
+const RISKS: RiskRules = { rules: [], set: null, asked: null, fall_short: [], would_fall_short: [] };
+
 const lead = () => atDesk(['keep-people', 'read-people', 'sign-skills', 'set-shop']);
 
 test('a step that is put off goes on at once, and its answer, however late, takes nobody from where they have gone since', async () => {
@@ -21,6 +23,7 @@ test('a step that is put off goes on at once, and its answer, however late, take
   });
   const asked = serve({
     'GET first-steps': () => ({ body: { steps: STEPS } }),
+    'GET library/risk-rules': () => ({ body: RISKS }),
     'GET library/sources': () => ({ body: { sources: [], standards: [] } }),
     'POST first-steps/windows': async () => {
       await answered;
@@ -44,6 +47,7 @@ test('of two windows the one that was refused is put right and sent without the 
   const codes: string[] = [];
   serve({
     'GET first-steps': () => ({ body: { steps: STEPS } }),
+    'GET library/risk-rules': () => ({ body: RISKS }),
     'GET library/sources': () => ({ body: { sources: [], standards: codes.map((code) => ({ code, state: 'asked', tolerance: '5 %', quantity: 'torque' })) } }),
     'POST library/sources': () => ({ status: 201, body: { id: 's' } }),
     'POST library/standards': (body) => {
@@ -206,6 +210,16 @@ test('a PIN that does not fit is asked for again, and no other is chosen', async
   await key(/^PIN for badge 2001/, '000000');
   await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/^PIN for badge 2001/).value).toBe(''));
   expect(screen.queryByLabelText(/^This PIN was handed to you/)).toBeNull();
+});
+
+test.each([
+  ['where the badge was typed, it is asked for again', false, /^Badge/],
+  ['where the badge is known, the PIN is', true, /^Your PIN/],
+])('it takes somebody else: %s', async (_, known, asked) => {
+  render(<BadgePin known={known} onDone={() => Promise.resolve('badge')} error="Who signs is who stood beside it." busy={false} done="Sign" />);
+  if (!known) await key(/^Badge/, '1042');
+  await key(known ? /^Your PIN/ : /^PIN for badge 1042/, '314159');
+  await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(asked).value).toBe(''));
 });
 
 test('a secret that is typed twice is whole only when both are the same', () => {

@@ -30,7 +30,7 @@ function useBadgePin(onDone: Props['onDone'], known: boolean) {
   const send = async (own?: string) => {
     const done = await (own === undefined ? onDone(plain, typed.pin) : onDone(plain, typed.pin, own));
     if (done === 'own') again('own');
-    else if (done === 'badge' && !known) again('badge');
+    else if (done === 'badge') again(known ? 'pin' : 'badge');
     else if (!done) again(own === undefined ? 'pin' : 'own');
   };
   const forward = async () => {

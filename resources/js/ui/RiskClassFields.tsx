@@ -12,6 +12,10 @@ const LEAST: { value: Least; text: string }[] = [
   { value: 'as_round', text: 'a word for the round' },
 ];
 
+/** As a class stands: what can be asked for anew. */
+export const toAsk = (rules: ClassAsks[]): ClassAsks[] =>
+  rules.map(({ class: of, least, watched, second_look }) => ({ class: of, least, watched, second_look }));
+
 /** What each risk class asks for, to be set. What cannot be is refused in words when it is sent. */
 export function RiskClassFields({ rules, onChange }: { rules: ClassAsks[]; onChange: (rules: ClassAsks[]) => void }) {
   const put = (of: Class, next: Partial<ClassAsks>) => onChange(rules.map((rule) => (rule.class === of ? { ...rule, ...next } : rule)));

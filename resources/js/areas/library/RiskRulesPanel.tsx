@@ -2,15 +2,13 @@ import { useState } from 'react';
 import { answerOf, api } from '@/api/client';
 import type { ClassRule } from '@/api/types';
 import { FormPanel } from '@/ui/FormPanel';
-import { type ClassAsks, RiskClassFields } from '@/ui/RiskClassFields';
+import { RiskClassFields, toAsk } from '@/ui/RiskClassFields';
 import { TextArea } from '@/ui/TextArea';
 import { LIBRARY } from './queries';
 
 /** The shop wants more of a class than it comes with. Somebody else signs it. */
 export function RiskRulesPanel({ rules, onClose }: { rules: ClassRule[]; onClose: () => void }) {
-  const [asked, setAsked] = useState<ClassAsks[]>(() =>
-    rules.map(({ class: of, least, watched, second_look }) => ({ class: of, least, watched, second_look })),
-  );
+  const [asked, setAsked] = useState(() => toAsk(rules));
   const [why, setWhy] = useState('');
   return (
     <FormPanel

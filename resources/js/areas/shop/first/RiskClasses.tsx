@@ -5,17 +5,25 @@ import type { ClassRule, RiskRules } from '@/api/types';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Refusal } from '@/ui/Refusal';
-import { type ClassAsks, RiskClassFields } from '@/ui/RiskClassFields';
+import { RiskClassFields, toAsk } from '@/ui/RiskClassFields';
+import { Loaded } from '@/ui/states';
 import { useCommand } from '@/ui/useCommand';
 import { LIBRARY } from '../queries';
 
 /** What each risk class asks for: as it comes, or what the shop wants instead. */
 export function RiskClasses() {
-  const [changing, setChanging] = useState(false);
-  const { data } = useQuery({ queryKey: [...LIBRARY, 'risk-rules'], queryFn: () => answerOf(api.GET('/library/risk-rules')) });
-  if (data === undefined) return null;
+  const query = useQuery({ queryKey: [...LIBRARY, 'risk-rules'], queryFn: () => answerOf(api.GET('/library/risk-rules')) });
   return (
     <section className="mt-6" aria-label="Risk classes">
+      <Loaded query={query}>{(rules) => <InForce data={rules} />}</Loaded>
+    </section>
+  );
+}
+
+function InForce({ data }: { data: RiskRules }) {
+  const [changing, setChanging] = useState(false);
+  return (
+    <>
       <p className="text-soft">
         <b className="font-semibold text-ink">{begins(data)}</b> {data.rules.map(said).join('; ')}.{' '}
         {!changing && (
@@ -30,7 +38,7 @@ export function RiskClasses() {
         </p>
       )}
       {changing && <Change rules={data.asked?.rules ?? data.rules} onDone={() => setChanging(false)} />}
-    </section>
+    </>
   );
 }
 
@@ -41,9 +49,7 @@ function said({ class: of, least_words, watched, second_look }: ClassRule): stri
 }
 
 function Change({ rules, onDone }: { rules: ClassRule[]; onDone: () => void }) {
-  const [asked, setAsked] = useState<ClassAsks[]>(() =>
-    rules.map(({ class: of, least, watched, second_look }) => ({ class: of, least, watched, second_look })),
-  );
+  const [asked, setAsked] = useState(() => toAsk(rules));
   const [why, setWhy] = useState('');
   const ask = useCommand(() => answerOf(api.POST('/library/risk-rules', { body: { rules: asked, why: why.trim() } })), LIBRARY);
   return (
