@@ -1,11 +1,11 @@
 import { useId, useLayoutEffect, useRef } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { answerOf, api } from '@/api/client';
 import { useMay } from '@/api/session';
 import type { LineSketch } from '@/api/types';
 import { Button } from '@/ui/Button';
 import { Refusal } from '@/ui/Refusal';
-import { Empty } from '@/ui/states';
+import { Empty, Loaded } from '@/ui/states';
 import { useCommand } from '@/ui/useCommand';
 import { LIBRARY, useFamilies } from '../queries';
 import { Questions } from '../write/Questions';
@@ -15,8 +15,6 @@ import { WhatFor } from '../write/WhatFor';
 import { type Writing as Typed, asTyped, useSketch, useWriting } from '../write/useWriting';
 
 type Begin = { part: string | null; copyOf: string | null };
-
-const NOTHING: LineSketch = { rounds: [], questions: [], sisters: { of: 0, alike: 0, first: [] } };
 
 /** A procedure begins with its line; bolts, map and papers are asked for as it needs them, and nothing is assumed. */
 export function Write() {
@@ -31,10 +29,42 @@ export function Write() {
 }
 
 function Writing() {
-  const navigate = useNavigate();
-  const families = useFamilies().data?.families ?? [];
+  const families = useFamilies();
   const { writing, put, forget } = useWriting();
-  const sketch = useSketch(writing.line).data ?? NOTHING;
+  const { query, behind } = useSketch(writing.line);
+  const { begin, go } = useBegin(writing, forget);
+  const isFor = writing.joint !== '' && writing.option.trim() !== '';
+  const ready = isFor && !begin.isPending;
+  const whole: Begin = { part: writing.line.trim() === '' ? null : 'rounds', copyOf: null };
+  return (
+    <main className="px-7 py-4">
+      <div className="flex items-baseline justify-between gap-6">
+        <h1 className="text-2xl">Write a procedure</h1>
+        <p className="text-soft">kept in this browser as you type; nobody else sees it</p>
+      </div>
+      <Loaded query={families}>
+        {(known) => (known.families.length === 0 ? <NoFamily /> : <WhatFor families={known.families} writing={writing} onPut={put} />)}
+      </Loaded>
+      <LineField line={writing.line} onType={(line) => put({ line })} onEnter={() => ready && go(whole)} />
+      <Refusal of={begin} className="mt-3" />
+      <Loaded query={query}>
+        {(sketch) => (
+          <>
+            <RoundsRead rounds={sketch.rounds} behind={behind} onReplace={(at, text) => put({ line: replaced(sketch, at, text) })} />
+            <div className="mt-5 grid gap-x-10 border-t border-line pt-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+              <Wanting sketch={sketch} isFor={isFor} ready={ready} onBegin={() => go(whole)} onAnswer={(part) => go({ part, copyOf: null })} />
+              <Drawn sketch={sketch} ready={ready} onCopy={(copyOf) => go({ part: null, copyOf })} />
+            </div>
+          </>
+        )}
+      </Loaded>
+    </main>
+  );
+}
+
+/** The draft is begun with what was typed, and opened where its first answer belongs. */
+function useBegin(writing: Typed, forget: () => void) {
+  const navigate = useNavigate();
   const begin = useCommand(({ copyOf }: Begin) => answerOf(api.POST('/library/procedures', { body: bodyOf(writing, copyOf) })), LIBRARY);
   const go = (how: Begin) =>
     begin.mutate(how, {
@@ -43,29 +73,20 @@ function Writing() {
         void navigate(`/library/drafts/${id}${how.part === null ? '' : `?part=${how.part}`}`);
       },
     });
-  const isFor = writing.joint !== '' && writing.option.trim() !== '';
-  const ready = isFor && !begin.isPending;
-  const whole: Begin = { part: writing.line.trim() === '' ? null : 'rounds', copyOf: null };
-  const replace = (at: number, text: string) => put({ line: sketch.rounds.map((round, i) => (i === at ? text : round.text)).join(' · ') });
+  return { begin, go };
+}
+
+const replaced = ({ rounds }: LineSketch, at: number, text: string) => rounds.map((round, i) => (i === at ? text : round.text)).join(' · ');
+
+function NoFamily() {
   return (
-    <main className="px-7 py-4">
-      <div className="flex items-baseline justify-between gap-6">
-        <h1 className="text-2xl">Write a procedure</h1>
-        <p className="text-soft">kept in this browser as you type; nobody else sees it</p>
-      </div>
-      <WhatFor families={families} writing={writing} onPut={put} />
-      <LineField line={writing.line} onType={(line) => put({ line })} onEnter={() => ready && go(whole)} />
-      <RoundsRead rounds={sketch.rounds} onReplace={replace} />
-      <Refusal of={begin} className="mt-3" />
-      <div className="mt-5 grid gap-x-10 border-t border-line pt-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
-        <Wanting sketch={sketch} isFor={isFor} ready={ready} onBegin={() => go(whole)} onAnswer={(part) => go({ part, copyOf: null })} />
-        <section aria-label="What will be drawn here">
-          <NothingDrawn />
-          <Sisters sisters={sketch.sisters} typed={sketch.rounds.length > 0} disabled={!ready} onCopy={(copyOf) => go({ part: null, copyOf })} />
-          <p className="mt-4 text-sm text-soft">Until one is approved, the shop’s general table may serve a joint of risk class C, once its bolts are named.</p>
-        </section>
-      </div>
-    </main>
+    <Empty>
+      There is no engine family to write one for yet.{' '}
+      <Link className="quiet" to="/library">
+        Add one under Families and joints
+      </Link>
+      ; what is typed here stays meanwhile.
+    </Empty>
   );
 }
 
@@ -141,17 +162,21 @@ function useCaret() {
   return { fieldRef, moveTo };
 }
 
+type DrawnProps = { sketch: LineSketch; ready: boolean; onCopy: (procedure: string) => void };
+
 /** Dotted: not known, and not made up. */
-function NothingDrawn() {
+function Drawn({ sketch, ready, onCopy }: DrawnProps) {
   return (
-    <>
+    <section aria-label="What will be drawn here">
       <h2 className="border-b border-line pb-1 text-lg font-semibold">What will be drawn here</h2>
       <p className="mt-3 flex h-36 items-center justify-center rounded border-2 border-dashed border-hair text-center text-soft">
         how many bolts, and where,
         <br />
         nobody has said yet
       </p>
-    </>
+      <Sisters sisters={sketch.sisters} typed={sketch.rounds.length > 0} disabled={!ready} onCopy={onCopy} />
+      <p className="mt-4 text-sm text-soft">Until one is approved, the shop’s general table may serve a joint of risk class C, once its bolts are named.</p>
+    </section>
   );
 }
 

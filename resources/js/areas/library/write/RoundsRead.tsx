@@ -1,9 +1,9 @@
 import type { LineSketch } from '@/api/types';
 
-type Props = { rounds: LineSketch['rounds']; onReplace: (at: number, text: string) => void };
+type Props = { rounds: LineSketch['rounds']; behind: boolean; onReplace: (at: number, text: string) => void };
 
-/** The line read back, round by round; what is not understood is asked about, and nothing is guessed. */
-export function RoundsRead({ rounds, onReplace }: Props) {
+/** The line read back, round by round; what is not understood is asked about, and nothing is guessed. Offers for a line that was typed on since would undo that. */
+export function RoundsRead({ rounds, behind, onReplace }: Props) {
   if (rounds.length === 0)
     return <p className="mt-4 text-soft">Each round is read back here as it is understood: 9 N·m · 18 N·m, or 15 lbf·ft · +80° inner / +53° outer.</p>;
   return (
@@ -21,6 +21,7 @@ export function RoundsRead({ rounds, onReplace }: Props) {
                 <button
                   key={offer}
                   type="button"
+                  disabled={behind}
                   className="rounded border border-line bg-sheet px-2 py-0.5 text-sm hover:bg-paper"
                   onClick={() => onReplace(i, offer)}
                 >

@@ -41,16 +41,17 @@ export const asTyped = (text: string) =>
     .replace(/\s*;\s*/g, ' · ')
     .replace(/ · +/g, ' · ');
 
-/** The line as the core understands it, a moment after it was typed. */
+/** The line as the core understands it, a moment after it was typed; until then what is shown is of the line before. */
 export function useSketch(line: string) {
   const [asked, setAsked] = useState(line);
   useEffect(() => {
     const timer = setTimeout(() => setAsked(line), AFTER_MS);
     return () => clearTimeout(timer);
   }, [line]);
-  return useQuery({
+  const query = useQuery({
     queryKey: [...LIBRARY, 'sketch', asked],
     queryFn: () => answerOf(api.POST('/library/line/sketch', { body: { line: asked } })),
     placeholderData: keepPreviousData,
   });
+  return { query, behind: asked !== line || query.isPlaceholderData };
 }
